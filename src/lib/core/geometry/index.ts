@@ -1,0 +1,2 @@
+export { polygonArea, simplePolygon } from './polygon';
+export type { Point, PolygonRefusal } from './polygon';

@@ -1,0 +1,2 @@
+export { entropyBits, identify } from './rank';
+export type { IdentifyInput, IdentifyRefusal, Ranking } from './rank';

@@ -1,0 +1,2 @@
+export { efficacy, reductionBand } from './efficacy';
+export type { EfficacyBand, EfficacyInput, EfficacyRefusal } from './efficacy';

@@ -1,0 +1,2 @@
+export { measureArea, measureBand, passesMostOnSmallEnd } from './measure';
+export type { MeasuredArea, MeasureInput, MeasureRefusal, Shape, WallInput } from './measure';

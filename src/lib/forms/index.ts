@@ -1,0 +1,1 @@
+export { day, flag, list, mapOf, number, optional, quantityShape, rateShape, read, unit } from './shape';

@@ -1,0 +1,107 @@
+import type { Fact, Refusal } from '../core/result';
+
+/** Where the value stands, in words: `tank.capacity.value` → "tank, capacity, value". */
+function place(path: string): string {
+  return path === '' ? 'The input' : `“${path}”`;
+}
+
+const text = (fact: Fact | undefined): string => (Array.isArray(fact) ? fact.join(', ') : String(fact ?? ''));
+const got = (facts: Refusal['facts']): string =>
+  facts.seen === undefined || facts.seen === '' ? '' : `; it is ${text(facts.seen)}`;
+
+/** The sentence of a refusal: what was expected, what was seen, and the way out. Never throws. */
+export function refusalSentence({ code, path, facts }: Refusal): string {
+  switch (code) {
+    case 'invalid-input':
+      return invalidSentence(place(path), facts);
+    case 'unknown-unit':
+      return `${place(path)} names the unit “${text(facts.unit)}”, which is not known. Use one of the units of docs/calc.md, such as ml, l, floz, gal, g, lb, m2 or ft2.`;
+    case 'units-do-not-match':
+      return `${place(path)} is in ${text(facts.have)}, but ${text(facts.want)} is needed there. Give it in a unit that measures the same thing.`;
+    case 'rate-not-positive':
+      return `The rate must have a least above 0, a most that is not below it, and a chosen rate above 0; it has least ${text(facts.min)}, most ${text(facts.max)}, chosen ${text(facts.chosen)}. Copy it again from the label.`;
+    case 'target-not-positive':
+      return `The target must be above 0; it is ${text(facts.seen)}. Measure the area, length, volume or number of spots first.`;
+    case 'rate-basis-missing':
+      return 'The rate could be per volume of soil or per volume of mix. Say which: basis “target” or basis “mix”.';
+    case 'carry-over-exceeds-tank':
+      return `The tank cannot hold what is said to be left in it: ${text(facts.carried)} of ${text(facts.capacity)} ${text(facts.unit)}. Check both figures.`;
+    case 'pace-missing':
+      return 'A paced side needs the length of your pace. Walk a known distance, count, and enter it.';
+    case 'area-not-positive':
+      return 'What is left out is as large as the area itself. Check the sides that are subtracted.';
+    case 'too-few-points':
+      return `${place(path)} needs at least three corners; it has ${text(facts.seen)}.`;
+    case 'polygon-crosses-itself':
+      return `${place(path)} crosses or touches itself at edges ${text(facts.edge)} and ${text(facts.other)}. Move a corner so that the outline is simple.`;
+    case 'no-water-caught':
+      return 'No cup caught any water. Run the sprinkler longer, or move the cups under it.';
+    case 'unknown-sign':
+      return `The sign “${text(facts.sign)}” is not among the signs listed. Remove it or add its likelihoods.`;
+    case 'no-baseline':
+      return `${place(path)} must be above 0 to compare against; it is ${text(facts.seen)}. Count before treating, in the same spots.`;
+    case 'progress-out-of-range':
+      return path === 'left.value'
+        ? 'There cannot be more left than there was at the start. Check both figures.'
+        : 'The area done must be above 0 and at most the whole. Check how far you are.';
+    default:
+      return `${place(path)} was refused: ${code}.`;
+  }
+}
+
+function invalidSentence(where: string, facts: Refusal['facts']): string {
+  switch (facts.expected) {
+    case 'json':
+      return 'The input is not JSON. Send one JSON object.';
+    case 'a-topic':
+      return `“${text(facts.seen)}” is not a topic. Topics: ${text(facts.choices)}.`;
+    case 'a-number':
+      return `${where} must be a number${got(facts)}.`;
+    case 'a-number-in-range':
+      return `${where} must lie between ${text(facts.from)} and ${text(facts.to)}${got(facts)}.`;
+    case 'text':
+      return `${where} must be text${got(facts)}.`;
+    case 'true-or-false':
+      return `${where} must be true or false${got(facts)}.`;
+    case 'a-list':
+      return `${where} must be a list${got(facts)}.`;
+    case 'an-object':
+      return `${where} must be an object with named values${got(facts)}.`;
+    case 'a-known-key':
+      return `${where} is not a key that is known here. Remove it, or check its spelling.`;
+    case 'one-of':
+      return `${where} must be one of the known choices${facts.choices ? `: ${text(facts.choices)}` : ''}${got(facts)}.`;
+    case 'a-date':
+      return `${where} must be a date that exists, as YYYY-MM-DD${got(facts)}.`;
+    case 'an-hour':
+      return `${where} must be an hour such as 2027-05-12T06:00${got(facts)}.`;
+    case 'above-zero':
+      return `${where} must be above 0${got(facts)}.`;
+    case 'not-negative':
+      return `${where} must not be below 0${got(facts)}.`;
+    case 'at-most':
+      return `${where} must be at most ${text(facts.limit)}${got(facts)}.`;
+    case 'whole-number':
+      return `${where} must be a whole number from ${text(facts.from)}${got(facts)}.`;
+    case 'shorter-list':
+      return `${where} has too many entries; at most ${text(facts.limit)} are taken.`;
+    case 'shorter-text':
+      return `${where} is too long; at most ${text(facts.limit)} characters are taken.`;
+    case 'not-empty':
+      return `${where} must not be empty.`;
+    case 'rising-dates':
+      return `${where} must be later than the date before it.`;
+    case 'lists-of-one-length':
+      return `${where} must have ${text(facts.length)} entries, as many as the others.`;
+    case 'a-finite-result':
+      return 'With these numbers the result is not a finite number. Check for amounts that are far too large or too small.';
+    case 'needs-other-key':
+      return `“${text(facts.key)}” needs “${text(facts.needs)}” beside it.`;
+    case 'not-together':
+      return `Give “${text(facts.key)}” or “${text(facts.other)}”, not both.`;
+    case 'needed':
+      return `${where} is needed and missing.`;
+    default:
+      return `${where} is not what was expected${got(facts)}.`;
+  }
+}

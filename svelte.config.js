@@ -1,0 +1,25 @@
+import adapter from '@sveltejs/adapter-node';
+import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
+
+/** @type {import('@sveltejs/kit').Config} */
+export default {
+  preprocess: vitePreprocess(),
+  compilerOptions: { runes: ({ filename }) => (filename.includes('node_modules') ? undefined : true) },
+  kit: {
+    adapter: adapter({ out: 'build/app', envPrefix: 'NIMSY_' }),
+    alias: { $core: 'src/lib/core' },
+    typescript: {
+      config: (config) => ({
+        ...config,
+        include: [
+          ...config.include,
+          '../scripts/**/*.mjs',
+          '../demo/**/*.ts',
+          '../bench/**/*.ts',
+          '../e2e/**/*.ts',
+          '../*.config.ts',
+        ],
+      }),
+    },
+  },
+};

@@ -1,0 +1,20 @@
+import tailwindcss from '@tailwindcss/vite';
+import { sveltekit } from '@sveltejs/kit/vite';
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  plugins: [tailwindcss(), sveltekit()],
+  build: { target: 'es2022' },
+  test: {
+    projects: [
+      {
+        extends: true,
+        test: { name: 'unit', include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'], exclude: ['**/*.server.test.ts'] },
+      },
+      {
+        extends: true,
+        test: { name: 'server', include: ['src/**/*.server.test.ts'], fileParallelism: false, testTimeout: 30_000 },
+      },
+    ],
+  },
+});
