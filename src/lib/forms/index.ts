@@ -1,1 +1,10 @@
-export { day, flag, list, mapOf, number, optional, quantityShape, rateShape, read, unit } from './shape';
+export { hourText, parseHour } from './calc/windows-schema';
+export { fieldsOf, treeOf } from './fields';
+export type { Fields } from './fields';
+export { parseCase, parseProperty } from './open-forms';
+export type { CaseForm, PropertyForm } from './open-forms';
+export { parseRecord } from './record-form';
+export type { RecordForm } from './record-form';
+export { read } from './shape';
+export { parseStop, readStop } from './stops/parse';
+export type { KnownNames } from './stops/parse';

@@ -1,8 +1,66 @@
 import type { Fact, Refusal } from '../core/result';
 
-/** Where the value stands, in words: `tank.capacity.value` → "tank, capacity, value". */
+/** Names of form fields as the screens label them; a path of the calculation contract stays as it is written. */
+const FIELD_NAMES: Readonly<Record<string, string>> = {
+  where: 'Where',
+  title: 'What is wrong',
+  propertyId: 'The property',
+  name: 'The name',
+  latitude: 'The latitude',
+  timeZone: 'The time zone',
+  'frame.value': 'The frame',
+  'frame.unit': 'The unit of the frame',
+  vigour: 'The vigour of the turf',
+  test: 'The field test',
+  note: 'The note',
+  candidate: 'The name',
+  stage: 'The life stage',
+  label: 'The remedy',
+  reason: 'The reason',
+  length: 'The length',
+  width: 'The width',
+  strip: 'The strip left out',
+  unit: 'The unit',
+  'paces.0': 'The paces along',
+  'paces.1': 'The paces across',
+  walked: 'The distance walked',
+  walkedPaces: 'The paces counted',
+  paceErrorPct: 'The error of the pace',
+  hour: 'The hour',
+  rate: 'The rate',
+  'tank.value': 'What the tank holds',
+  'tank.unit': 'The unit of the tank',
+  'step.value': 'The smallest mark',
+  'step.unit': 'The unit of the measure',
+  'carryOver.finished.value': 'What is left in the tank',
+  'carryOver.product.value': 'The product in what is left',
+  split: 'The split into loads',
+  lot: 'The lot',
+  swathM: 'The swath',
+  overlap: 'The overlap',
+  direction: 'The direction',
+  start: 'The start',
+  doneOn: 'The date',
+  countedOn: 'The date of the count',
+  startedAt: 'The start',
+  endedAt: 'The end',
+  'product.value': 'The product used',
+  'product.unit': 'The unit of the product',
+  'finished.value': 'The mix used',
+  'area.value': 'The area done',
+  'area.unit': 'The unit of the area',
+  windKmh: 'The wind',
+  tempC: 'The temperature',
+  person: 'Who did it',
+  licence: 'The licence number',
+  'control.before': 'The untreated count before',
+  'control.after': 'The untreated count after',
+};
+
 function place(path: string): string {
-  return path === '' ? 'The input' : `“${path}”`;
+  if (path === '') return 'The input';
+  const count = /^counts\.(\d+)$/.exec(path);
+  return count ? `The count of spot ${Number(count[1]) + 1}` : (FIELD_NAMES[path] ?? `“${path}”`);
 }
 
 const text = (fact: Fact | undefined): string => (Array.isArray(fact) ? fact.join(', ') : String(fact ?? ''));
@@ -101,6 +159,12 @@ function invalidSentence(where: string, facts: Refusal['facts']): string {
       return `Give “${text(facts.key)}” or “${text(facts.other)}”, not both.`;
     case 'needed':
       return `${where} is needed and missing.`;
+    case 'plain-text':
+      return `${where} must be plain text without markup (no “<” before a letter).`;
+    case 'a-clock-time':
+      return `${where} must be a time such as 06:30${got(facts)}.`;
+    case 'later-than-start':
+      return `${where} must not be earlier than the start.`;
     default:
       return `${where} is not what was expected${got(facts)}.`;
   }

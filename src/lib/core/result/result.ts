@@ -25,7 +25,9 @@ export type Expected =
   | 'not-together'
   | 'needed'
   | 'shorter-text'
-  | 'plain-text';
+  | 'plain-text'
+  | 'later-than-start'
+  | 'a-clock-time';
 
 export type Fact = string | number | boolean | readonly string[];
 

@@ -2,3 +2,5 @@ export { inWindow, retreat } from './retreat';
 export type { RetreatAnswer, RetreatInput, StoppedBy, Treatment } from './retreat';
 export { findWindows } from './windows';
 export type { Hours, RainLimit, WindowLimits, WorkWindow } from './windows';
+export { judgeHours, limitsOf } from './label-hours';
+export type { Forecast, HourCircumstances, JudgedHour, JudgedHours } from './label-hours';

@@ -1,0 +1,322 @@
+import type { StopBodies } from '../src/lib/core/case';
+import type { CalendarDay, Quantity } from '../src/lib/core/units';
+
+/**
+ * The made-up district of Ostermere: people, places, products and three years of work, all invented. Dates before the
+ * opening are fixed; the clock of the demonstration opens on 15 September 2027.
+ */
+export const FIRM = { name: 'Hallow & Finch Grounds', person: 'R. Hallow' };
+
+const TIME_ZONE = 'Europe/London';
+
+export interface DemoProperty {
+  key: string;
+  name: string;
+  address: string;
+  latitude: number;
+  timeZone: string;
+  byWater: boolean;
+  avoidFromDeg: number | null;
+  avoidToDeg: number | null;
+  note: string;
+}
+
+const place = (key: string, name: string, address: string, more: Partial<DemoProperty> = {}): DemoProperty => ({
+  key,
+  name,
+  address,
+  latitude: 54.4,
+  timeZone: TIME_ZONE,
+  byWater: false,
+  avoidFromDeg: null,
+  avoidToDeg: null,
+  note: '',
+  ...more,
+});
+
+export const PROPERTIES: readonly DemoProperty[] = [
+  place('guest-house', 'Lantern Bay Guest House', '1 Shore Road, Ostermere', {
+    byWater: true,
+    avoidFromDeg: 200,
+    avoidToDeg: 300,
+    note: 'The lake lies to the west. No spray within 5 m of the shore.',
+  }),
+  place('bowls', 'Ostermere Bowls Club', 'Green Lane, Ostermere', { note: 'Play on Saturdays from 14:00.' }),
+  place('nursery', 'Weir Lane Nursery School', '8 Weir Lane, Ostermere', {
+    note: 'Children outside 09:00 to 15:30. Bumble bees under the shed are left alone.',
+  }),
+  place('campsite', 'Sallow Point Campsite', 'Sallow Point, Ostermere', {
+    byWater: true,
+    avoidFromDeg: 120,
+    avoidToDeg: 210,
+    note: 'Pitches 1 to 14 border the reed bed.',
+  }),
+  place('tea-room', 'Old Mill Bakery and Tea-room', '2 Mill Steps, Ostermere', { note: 'Lawn terrace of 60 m² behind the kitchen.' }),
+  place('terrace', '3 Weir Terrace', '3 Weir Terrace, Ostermere', { note: 'Householder: M. Finch. One dog.' }),
+];
+
+export interface DemoRecord {
+  label: string;
+  pest: string;
+  doneOn: CalendarDay;
+  startedAt: string;
+  endedAt: string;
+  product: Quantity;
+  finished: Quantity | null;
+  area: Quantity;
+  windKmh: number | null;
+  tempC: number | null;
+  lot: string;
+  note?: string;
+}
+
+export interface DemoCase {
+  property: string;
+  title: string;
+  openedOn: CalendarDay;
+  closedOn?: CalendarDay;
+  stops: Partial<Omit<StopBodies, 'when'>> & { when?: { hour: string } };
+  settled?: readonly string[];
+  records?: readonly DemoRecord[];
+}
+
+const day = (text: string): CalendarDay => text as CalendarDay;
+const q = (value: number, unit: Quantity['unit']): Quantity => ({ value, unit });
+
+const flap = (where: string, counts: number[], signs: Record<string, boolean>, more: Partial<StopBodies['look']> = {}) => ({
+  where,
+  signs,
+  test: 'turf-flap' as const,
+  frame: q(0.1, 'm2'),
+  counts,
+  vigour: 'fair' as const,
+  flowering: false,
+  note: '',
+  ...more,
+});
+
+const tape = (length: number, width: number, strip = 0) => ({
+  how: 'tape' as const,
+  unit: 'm' as const,
+  length,
+  width,
+  paces: [0, 0] as const,
+  walked: 0,
+  walkedPaces: 0,
+  paceErrorPct: 0,
+  strip,
+});
+
+const KNAPSACK = { tankName: 'Knapsack 15 l', tank: q(15, 'l'), measureName: 'Syringe 30 ml', step: q(1, 'ml') };
+const SCALE = { tankName: '', tank: null, measureName: 'Kitchen scale', step: q(0.01, 'kg') };
+const lanes = (swathM: number, overlap = 0, direction: 0 | 90 = 0) => ({ swathM, overlap, direction, start: 'this-end' as const });
+
+function chaferYear(year: number, counts: number[], after: number[], amount: number): DemoCase {
+  return {
+    property: 'bowls',
+    title: 'Crows on the green',
+    openedOn: day(`${year}-09-06`),
+    closedOn: day(`${year}-10-08`),
+    stops: {
+      look: flap('North half of the green', counts, { 'turf-lifts': true, 'c-grubs': true, 'birds-probing': true }),
+      name: { candidate: 'chafer-grub', stage: 'small' },
+      choose: { label: 'wath-nematodes', reason: '' },
+      measure: tape(38, 19),
+      mix: { rate: 50, tankName: 'Tow tank 100 l', tank: q(100, 'l'), measureName: '', step: null, carryOver: null, split: 'equal', lot: null },
+      place: lanes(3, 0.1),
+      recheck: { counts: after, control: null, countedOn: day(`${year}-10-08`), note: '' },
+    },
+    records: [
+      {
+        label: 'wath-nematodes',
+        pest: 'chafer-grub',
+        doneOn: day(`${year}-09-14`),
+        startedAt: '18:10',
+        endedAt: '19:05',
+        product: q(amount, 'million'),
+        finished: q(145, 'l'),
+        area: q(722, 'm2'),
+        windKmh: 9,
+        tempC: 17,
+        lot: `W${year % 100}-3`,
+      },
+    ],
+  };
+}
+
+export const CASES: readonly DemoCase[] = [
+  chaferYear(2024, [9, 12, 7, 10, 11], [4, 3, 5, 2, 3], 361),
+  {
+    property: 'guest-house',
+    title: 'Moths over the lawn, thin patches',
+    openedOn: day('2025-08-18'),
+    closedOn: day('2025-09-05'),
+    stops: {
+      look: flap('Lakeside lawn', [21, 17, 24, 19, 26], { 'chewed-blades': true, 'moths-at-dusk': true, 'caterpillars-flushed': true }, {
+        test: 'soap-flush',
+        frame: q(1, 'm2'),
+      }),
+      name: { candidate: 'sod-webworm', stage: 'half-grown' },
+      choose: { label: 'tarnside-liquid', reason: '' },
+      measure: tape(24, 20, 5),
+      mix: { rate: 100, ...KNAPSACK, carryOver: null, split: 'fill', lot: null },
+      place: lanes(1.5),
+      recheck: { counts: [3, 2, 1, 4, 2], control: null, countedOn: day('2025-09-05'), note: '' },
+    },
+    records: [
+      {
+        label: 'tarnside-liquid',
+        pest: 'sod-webworm',
+        doneOn: day('2025-08-21'),
+        startedAt: '18:40',
+        endedAt: '19:20',
+        product: q(36, 'ml'),
+        finished: q(21.6, 'l'),
+        area: q(360, 'm2'),
+        windKmh: 8,
+        tempC: 18,
+        lot: 'T25-1',
+      },
+    ],
+  },
+  chaferYear(2026, [8, 9, 12, 7, 9], [3, 2, 4, 3, 2], 361),
+  {
+    property: 'guest-house',
+    title: 'Stems break along the path',
+    openedOn: day('2027-05-24'),
+    closedOn: day('2027-07-02'),
+    stops: {
+      look: flap('Strip along the path', [14, 11, 16, 12, 13], { 'frass-at-crown': true, 'legless-grubs': true, 'sunny-edges': true }),
+      name: { candidate: 'billbug', stage: 'in-stem' },
+      choose: { label: 'hazelmoor-granule', reason: 'Larvae still in the stems' },
+      measure: tape(24, 6),
+      mix: { rate: 1, ...SCALE, carryOver: null, split: 'fill', lot: 'H27-04' },
+      place: lanes(2),
+      recheck: { counts: [4, 3, 5, 4, 3], control: null, countedOn: day('2027-07-02'), note: '' },
+    },
+    records: [
+      {
+        label: 'hazelmoor-granule',
+        pest: 'billbug',
+        doneOn: day('2027-05-28'),
+        startedAt: '07:10',
+        endedAt: '07:35',
+        product: q(1.45, 'kg'),
+        finished: null,
+        area: q(144, 'm2'),
+        windKmh: 7,
+        tempC: 14,
+        lot: 'H27-04',
+        note: 'Watered in with 7 mm from the sprinkler.',
+      },
+    ],
+  },
+  {
+    property: 'campsite',
+    title: 'Thin turf on pitches 3 to 5',
+    openedOn: day('2027-08-20'),
+    stops: {
+      look: flap('Pitches 3 to 5', [8, 11, 6, 9, 12], { 'turf-lifts': true, 'c-grubs': true, 'animals-digging': true }, { vigour: 'weak' }),
+      name: { candidate: 'chafer-grub', stage: 'small' },
+      choose: { label: 'hazelmoor-granule', reason: 'Three pitches, no tank on site' },
+      measure: tape(30, 18, 3),
+      mix: { rate: 1.2, ...SCALE, carryOver: null, split: 'fill', lot: 'H27-04' },
+      place: lanes(2.5),
+    },
+    settled: ['wear-ppe', 'keep-out-until', 'water-buffer'],
+    records: [
+      {
+        label: 'hazelmoor-granule',
+        pest: 'chafer-grub',
+        doneOn: day('2027-08-24'),
+        startedAt: '06:50',
+        endedAt: '07:40',
+        product: q(5.4, 'kg'),
+        finished: null,
+        area: q(450, 'm2'),
+        windKmh: 6,
+        tempC: 13,
+        lot: 'H27-04',
+        note: '9 mm of rain the same night.',
+      },
+    ],
+  },
+  {
+    property: 'guest-house',
+    title: 'Ragged brown patches by the croquet hoops',
+    openedOn: day('2027-09-09'),
+    stops: {
+      look: flap('Lakeside lawn, croquet hoops', [19, 26, 22, 24, 21], { 'chewed-blades': true, 'green-pellets': true, 'moths-at-dusk': true, 'turf-lifts': false }, {
+        test: 'soap-flush',
+        frame: q(1, 'm2'),
+        note: 'Crane-flies begin to fly; count larvae in October.',
+      }),
+      name: { candidate: 'sod-webworm', stage: 'half-grown' },
+      choose: { label: 'tarnside-liquid', reason: '' },
+      measure: {
+        how: 'paces',
+        unit: 'm',
+        length: 0,
+        width: 0,
+        paces: [32, 26],
+        walked: 30,
+        walkedPaces: 40,
+        paceErrorPct: 3,
+        strip: 5.5,
+      },
+      when: { hour: '2027-09-16T16:00' },
+      mix: { rate: 125, ...KNAPSACK, carryOver: { finished: q(2, 'l'), product: q(4, 'ml') }, split: 'fill', lot: 'T27-2' },
+    },
+    settled: ['water-buffer'],
+  },
+  {
+    property: 'bowls',
+    title: 'Grubs under the north end',
+    openedOn: day('2027-09-11'),
+    stops: {
+      look: flap('North end of the green', [9, 11, 8, 12, 10], { 'turf-lifts': true, 'c-grubs': true, 'birds-probing': true, 'greens-after-water': false }),
+      name: { candidate: 'chafer-grub', stage: 'small' },
+      choose: { label: 'wath-nematodes', reason: 'Small grubs, warm soil' },
+      measure: tape(20, 9),
+    },
+  },
+  {
+    property: 'nursery',
+    title: 'Insects at a hole beside the sand pit',
+    openedOn: day('2027-09-14'),
+    stops: {
+      look: flap('Lawn beside the sand pit', [0, 0, 1, 0, 0], { 'one-hole-traffic': true }),
+    },
+  },
+  {
+    property: 'terrace',
+    title: 'Brown lawn edges',
+    openedOn: day('2027-09-13'),
+    stops: {
+      look: flap('Front lawn, along the paving', [1, 0, 2, 0, 1], { 'sunny-edges': true, 'birds-probing': true }, { vigour: 'strong' }),
+    },
+  },
+  {
+    property: 'tea-room',
+    title: 'Straw spots on the terrace lawn',
+    openedOn: day('2027-09-15'),
+    stops: {},
+  },
+];
+
+export const CONTAINERS = [
+  { labelId: 'tarnside-liquid', lot: 'T25-1', size: 250, unit: 'ml', price: 29.5, expiresOn: '2027-06-30', keptIn: 'shed' },
+  { labelId: 'tarnside-liquid', lot: 'T27-2', size: 250, unit: 'ml', price: 31.5, expiresOn: '2029-04-30', keptIn: 'van' },
+  { labelId: 'hazelmoor-granule', lot: 'H27-04', size: 10, unit: 'kg', price: 46, expiresOn: '2029-03-31', keptIn: 'shed' },
+  { labelId: 'wath-nematodes', lot: 'W27-7', size: 50, unit: 'million', price: 24, expiresOn: '2027-09-24', keptIn: 'cool box' },
+] as const;
+
+export const EQUIPMENT = [
+  { kind: 'tank', name: 'Knapsack 15 l', size: 15, unit: 'l', swathM: 1.5, calibratedOn: '2027-09-03' },
+  { kind: 'tank', name: 'Tow tank 100 l', size: 100, unit: 'l', swathM: 3, calibratedOn: '2027-04-12' },
+  { kind: 'tank', name: 'Watering can 10 l', size: 10, unit: 'l', swathM: 0.6, calibratedOn: null },
+  { kind: 'spreader', name: 'Drop spreader', size: 15, unit: 'kg', swathM: 0.6, calibratedOn: '2027-05-20' },
+  { kind: 'measure', name: 'Syringe 30 ml', size: 1, unit: 'ml', swathM: null, calibratedOn: null },
+  { kind: 'measure', name: 'Cup 250 ml', size: 10, unit: 'ml', swathM: null, calibratedOn: null },
+  { kind: 'measure', name: 'Kitchen scale', size: 0.01, unit: 'kg', swathM: null, calibratedOn: null },
+] as const;

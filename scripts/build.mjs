@@ -1,0 +1,102 @@
+// @ts-check
+import { execFileSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readFileSync, readdirSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import { join, relative } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { ROOT, Trouble, say } from './say.mjs';
+
+const BUILT = join(ROOT, 'build');
+const CORE_SOURCES = ['src/lib/core', 'src/lib/forms', 'src/lib/words', 'src/cli'];
+const APP_SOURCES = ['src', 'demo', 'static', 'package-lock.json', 'vite.config.ts', 'svelte.config.js', 'scripts/build.mjs'];
+
+/** Installs the locked packages when they are missing or the lock file changed. */
+export function needPackages() {
+  const stamp = join(ROOT, 'node_modules', '.nimsy-lock');
+  const wanted = hashOf(['package-lock.json']);
+  if (readStamp(stamp) === wanted) return;
+  say('Installing the locked packages …');
+  run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error', '--include=dev']);
+  writeFileSync(stamp, wanted);
+}
+
+/** Builds the application and its two bundles when a source changed. */
+export async function needBuild() {
+  needPackages();
+  const stamp = join(BUILT, 'app.stamp');
+  const wanted = hashOf(APP_SOURCES);
+  if (readStamp(stamp) === wanted && existsSync(join(BUILT, 'app', 'handler.js'))) return;
+  say('Building Nimsy …');
+  rmSync(stamp, { force: true });
+  run('npx', ['vite', 'build', '--logLevel', 'error']);
+  await bundle('src/cli/setup.ts', 'setup.mjs');
+  await needCalc();
+  writeFileSync(stamp, wanted);
+}
+
+/** The bundle behind `./nimsy calc`, made anew when the core changed. Returns its path. */
+export async function needCalc() {
+  const file = join(BUILT, 'calc.mjs');
+  const stamp = join(BUILT, 'calc.stamp');
+  const wanted = hashOf(CORE_SOURCES);
+  if (readStamp(stamp) !== wanted || !existsSync(file)) {
+    needPackages();
+    await bundle('src/cli/calc.ts', 'calc.mjs');
+    writeFileSync(stamp, wanted);
+  }
+  return file;
+}
+
+/** @param {string} entry @param {string} name */
+async function bundle(entry, name) {
+  const { build } = await import('esbuild');
+  mkdirSync(BUILT, { recursive: true });
+  const outfile = join(BUILT, `${name}.${process.pid}.part`);
+  await build({
+    entryPoints: [join(ROOT, entry)],
+    outfile,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    logLevel: 'error',
+    banner: {
+      js: "import { createRequire as makeRequire } from 'node:module'; const require = makeRequire(import.meta.url);",
+    },
+  });
+  renameSync(outfile, join(BUILT, name));
+}
+
+/** @param {string} file @param {string[]} words */
+function run(file, words) {
+  try {
+    execFileSync(file, words, { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, NODE_ENV: undefined } });
+  } catch {
+    throw new Trouble(`“${file} ${words.join(' ')}” failed; what it printed stands above.`);
+  }
+}
+
+/** @param {string} file */
+const readStamp = (file) => (existsSync(file) ? readFileSync(file, 'utf8') : null);
+
+/** Hash of names and contents of the files under the given places. @param {string[]} places */
+function hashOf(places) {
+  const hash = createHash('sha256');
+  for (const place of places) for (const file of filesUnder(join(ROOT, place))) hash.update(relative(ROOT, file)).update(readFileSync(file));
+  return hash.digest('hex');
+}
+
+/** @param {string} place @returns {string[]} */
+function filesUnder(place) {
+  if (!existsSync(place)) return [];
+  try {
+    const entries = readdirSync(place, { withFileTypes: true }).sort((a, b) => (a.name < b.name ? -1 : 1));
+    return entries.flatMap((entry) =>
+      entry.isDirectory() ? filesUnder(join(place, entry.name)) : entry.name.includes('.test.') ? [] : [join(place, entry.name)],
+    );
+  } catch {
+    return [place];
+  }
+}
+
+if (import.meta.url === pathToFileURL(process.argv[1] ?? '').href) await needBuild();

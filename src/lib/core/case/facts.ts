@@ -1,0 +1,144 @@
+import type { CarryOver } from '../dose';
+import type { Candidate, CountTest, Hemisphere, Sign, Vigour } from '../identify';
+import type { Stop } from '../labels';
+import type { ShelfEntry } from '../choose';
+import type { ApplicationRecord } from '../record';
+import type { Forecast } from '../schedule';
+import type { CalendarDay, Quantity } from '../units';
+
+export interface LookBody {
+  readonly where: string;
+  readonly signs: Readonly<Record<string, boolean>>;
+  readonly test: CountTest;
+  readonly frame: Quantity;
+  /** One entry for each numbered spot; null where it was not read. */
+  readonly counts: readonly (number | null)[];
+  readonly vigour: Vigour;
+  readonly flowering: boolean;
+  readonly note: string;
+}
+
+export interface NameBody {
+  readonly candidate: string;
+  readonly stage: string | null;
+}
+
+export interface ChooseBody {
+  /** null: nothing is put down, culture only. */
+  readonly label: string | null;
+  readonly reason: string;
+}
+
+export interface MeasureBody {
+  readonly how: 'tape' | 'paces';
+  readonly unit: 'm' | 'ft';
+  /** By tape, in `unit`. */
+  readonly length: number;
+  readonly width: number;
+  /** By paces: counts, and the calibration walk in `unit`. */
+  readonly paces: readonly [number, number];
+  readonly walked: number;
+  readonly walkedPaces: number;
+  readonly paceErrorPct: number;
+  /** Width of the strip that is left out along one long side, in `unit`; 0 for none. */
+  readonly strip: number;
+}
+
+export interface WhenBody {
+  /** Hours since the epoch in the place's fixed offset. */
+  readonly hour: number;
+}
+
+export interface MixBody {
+  readonly rate: number;
+  readonly tankName: string;
+  readonly tank: Quantity | null;
+  readonly measureName: string;
+  readonly step: Quantity | null;
+  readonly carryOver: CarryOver | null;
+  readonly split: 'fill' | 'equal';
+  readonly lot: string | null;
+}
+
+export interface PlaceBody {
+  readonly swathM: number;
+  /** A share: 0 ≤ overlap < 1. */
+  readonly overlap: number;
+  readonly direction: 0 | 90;
+  readonly start: 'this-end' | 'far-end';
+}
+
+export interface RecheckBody {
+  readonly counts: readonly (number | null)[];
+  readonly control: { readonly before: number; readonly after: number } | null;
+  readonly countedOn: CalendarDay;
+  readonly note: string;
+}
+
+export interface StopBodies {
+  readonly look: LookBody;
+  readonly name: NameBody;
+  readonly choose: ChooseBody;
+  readonly measure: MeasureBody;
+  readonly when: WhenBody;
+  readonly mix: MixBody;
+  readonly place: PlaceBody;
+  readonly recheck: RecheckBody;
+}
+
+/** Stops whose answer is kept and may be changed; Log is append-only records instead. */
+export type AnsweredStop = keyof StopBodies;
+
+export interface StopState {
+  readonly revision: number;
+  /** Revisions of the answers that this one was built on. */
+  readonly upstream: Readonly<Partial<Record<AnsweredStop, number>>>;
+}
+
+/** Everything that a case is computed from; plain data, so that page and server compute the same. */
+export interface CaseFacts {
+  readonly number: number;
+  readonly title: string;
+  readonly openedOn: CalendarDay;
+  readonly today: CalendarDay;
+  /** The present hour, as the forecast counts. */
+  readonly nowHour: number;
+  readonly real: boolean;
+  readonly property: {
+    readonly name: string;
+    readonly hemisphere: Hemisphere;
+    readonly byWater: boolean;
+    readonly avoidTowards: { readonly fromDeg: number; readonly toDeg: number } | null;
+    /** How often each cause was confirmed here in other cases. */
+    readonly history: Readonly<Record<string, number>>;
+  };
+  readonly stops: Partial<StopBodies>;
+  readonly states: Partial<Record<AnsweredStop, StopState>>;
+  readonly settled: Readonly<Record<string, { readonly by: string; readonly at: string }>>;
+  /** Of this case, and of the property's other cases (for caps and intervals). */
+  readonly records: readonly ApplicationRecord[];
+  readonly shelf: readonly ShelfEntry[];
+  readonly forecast: Forecast | null;
+  readonly candidates: readonly Candidate[];
+  readonly signs: readonly Sign[];
+}
+
+/** The answers that each answer is built on. */
+export const BUILT_ON: Readonly<Record<AnsweredStop, readonly AnsweredStop[]>> = {
+  look: [],
+  name: ['look'],
+  choose: ['look', 'name'],
+  measure: [],
+  when: ['choose'],
+  mix: ['choose', 'measure'],
+  place: ['choose', 'measure'],
+  recheck: [],
+};
+
+/** True where an answer that this one was built on was changed after it. */
+export function isStale(stop: Stop, facts: Pick<CaseFacts, 'states'>): boolean {
+  if (stop === 'log') return false;
+  const state = facts.states[stop];
+  if (!state) return false;
+  return BUILT_ON[stop].some((earlier) => (facts.states[earlier]?.revision ?? 0) !== (state.upstream[earlier] ?? 0));
+}

@@ -1,0 +1,17 @@
+export { assess } from './assess';
+export { BUILT_ON, isStale } from './facts';
+export type {
+  AnsweredStop,
+  CaseFacts,
+  ChooseBody,
+  LookBody,
+  MeasureBody,
+  MixBody,
+  NameBody,
+  PlaceBody,
+  RecheckBody,
+  StopBodies,
+  StopState,
+  WhenBody,
+} from './facts';
+export type { CaseView, SettledCaution, Source, TrailStop, Working, WorkingInput, WorkingName } from './view';

@@ -1,0 +1,80 @@
+import type { Option, ShelfEntry } from '../choose';
+import type { DoseAnswer } from '../dose';
+import type { Candidate, CaseRanking, Density, LifeStage, ThresholdVerdict } from '../identify';
+import type { Caution, LabelCard, Stop } from '../labels';
+import type { Checkpoint, RectangleLanes } from '../place';
+import type { ApplicationRecord } from '../record';
+import type { Refusal } from '../result';
+import type { Recheck } from '../review';
+import type { JudgedHours } from '../schedule';
+import type { MeasuredLawn } from '../site';
+import type { CalendarDay, Quantity } from '../units';
+
+export interface SettledCaution {
+  readonly caution: Caution;
+  readonly key: string;
+  readonly settled: { readonly by: string; readonly at: string } | null;
+}
+
+export interface TrailStop {
+  readonly stop: Stop;
+  readonly state: 'answered' | 'open' | 'halted' | 'stale';
+}
+
+/** Where an input of a sum came from. */
+export type Source = 'label' | 'measured' | 'chosen' | 'default' | 'computed' | 'counted' | 'catalogue' | 'calibrated';
+
+export interface WorkingInput {
+  readonly name: string;
+  readonly value: number | string;
+  readonly unit: string | null;
+  readonly source: Source;
+  readonly clause: string | null;
+}
+
+/** A computed figure with its sum: the formula's name, every input, and the result. */
+export interface Working {
+  readonly formula: string;
+  readonly inputs: readonly WorkingInput[];
+  readonly result: { readonly value: number | string; readonly unit: string | null };
+}
+
+/** Everything that follows from the facts of a case. */
+export interface CaseView {
+  readonly density: Density | null;
+  readonly ranking: CaseRanking;
+  /** The confirmed name, or the leading one where the ranking is sure; null while it is not. */
+  readonly named: Candidate | null;
+  readonly confirmed: boolean;
+  readonly stage: LifeStage | null;
+  readonly threshold: { readonly limit: number; readonly verdict: ThresholdVerdict; readonly sameTest: boolean } | null;
+  readonly options: readonly Option[];
+  readonly chosen: ShelfEntry | null;
+  /** Decided to put nothing down. */
+  readonly nothing: boolean;
+  readonly label: LabelCard | null;
+  readonly lawn: MeasuredLawn | null;
+  readonly lawnRefused: readonly Refusal[];
+  readonly hours: JudgedHours | null;
+  readonly dose: DoseAnswer | null;
+  readonly doseRefused: readonly Refusal[];
+  readonly rate: number | null;
+  readonly lanes: RectangleLanes | null;
+  readonly checkpoints: readonly Checkpoint[];
+  readonly minutesOnLawn: number | null;
+  /** The season's allowance of this label here, where it has a cap. */
+  readonly allowance: { readonly allowed: Quantity; readonly used: Quantity; readonly now: Quantity } | null;
+  readonly records: readonly ApplicationRecord[];
+  readonly recheckDue: CalendarDay | null;
+  readonly recheck: Recheck | null;
+  readonly nextAllowed: CalendarDay | null;
+  readonly cautions: readonly SettledCaution[];
+  /** Halts that are open: while there is one, Mix and Place name it instead of amounts. */
+  readonly halts: readonly SettledCaution[];
+  readonly trail: readonly TrailStop[];
+  /** The first stop that lacks something. */
+  readonly nextStop: Stop;
+  readonly workings: Readonly<Partial<Record<WorkingName, Working>>>;
+}
+
+export type WorkingName = 'density' | 'threshold' | 'pace' | 'area' | 'product' | 'finished' | 'cost' | 'lanes' | 'efficacy';

@@ -1,0 +1,169 @@
+import type { CaseFacts } from './facts';
+import type { CaseView, Source, Working, WorkingInput, WorkingName } from './view';
+
+type Computed = Omit<CaseView, 'trail' | 'nextStop' | 'workings'>;
+
+/** The sums behind the figures of a case: each with its inputs, their units and where they came from. */
+export function workingsOf(facts: CaseFacts, view: Computed): Partial<Record<WorkingName, Working>> {
+  return {
+    ...density(facts, view),
+    ...area(facts, view),
+    ...amounts(facts, view),
+    ...lanes(facts, view),
+    ...efficacy(facts, view),
+  };
+}
+
+function input(
+  name: string,
+  value: number | string,
+  unit: string | null,
+  source: Source,
+  clause: string | null = null,
+): WorkingInput {
+  return { name, value, unit, source, clause };
+}
+
+function density({ stops }: CaseFacts, view: Computed): Partial<Record<WorkingName, Working>> {
+  const look = stops.look;
+  if (!look || !view.density) return {};
+  const inputs = [
+    input('counts', look.counts.filter((c) => c !== null).join(' + '), null, 'counted'),
+    input('spots', view.density.spots, null, 'counted'),
+    input('frame', look.frame.value, look.frame.unit, 'chosen'),
+  ];
+  return {
+    density: { formula: 'density', inputs, result: { value: view.density.perM2, unit: 'm2' } },
+    ...(view.threshold && view.named?.threshold
+      ? {
+          threshold: {
+            formula: 'threshold',
+            inputs: [
+              input('weak', view.named.threshold.perM2[0], 'per m2', 'catalogue', view.named.threshold.source),
+              input('strong', view.named.threshold.perM2[1], 'per m2', 'catalogue', view.named.threshold.source),
+              input('vigour', look.vigour, null, 'chosen'),
+            ],
+            result: { value: view.threshold.limit, unit: 'per m2' },
+          },
+        }
+      : {}),
+  };
+}
+
+function area({ stops }: CaseFacts, view: Computed): Partial<Record<WorkingName, Working>> {
+  const body = stops.measure;
+  if (!body || !view.lawn) return {};
+  const strip = body.strip > 0 ? [input('strip', body.strip, body.unit, 'measured')] : [];
+  const result = { value: view.lawn.area.value, unit: view.lawn.area.unit };
+  if (body.how === 'tape')
+    return {
+      area: {
+        formula: 'area-tape',
+        inputs: [input('length', body.length, body.unit, 'measured'), input('width', body.width, body.unit, 'measured'), ...strip],
+        result,
+      },
+    };
+  const step = body.walked / body.walkedPaces;
+  return {
+    pace: {
+      formula: 'pace',
+      inputs: [input('walked', body.walked, body.unit, 'measured'), input('walkedPaces', body.walkedPaces, null, 'counted')],
+      result: { value: step, unit: body.unit },
+    },
+    area: {
+      formula: 'area-paces',
+      inputs: [
+        input('paces', `${body.paces[0]} × ${body.paces[1]}`, null, 'counted'),
+        input('pace', step, body.unit, 'calibrated'),
+        input('paceError', body.paceErrorPct, '%', 'chosen'),
+        ...strip,
+      ],
+      result,
+    },
+  };
+}
+
+function amounts({ stops }: CaseFacts, view: Computed): Partial<Record<WorkingName, Working>> {
+  const { dose, label, lawn, rate } = view;
+  if (!dose || !label || !lawn || rate === null) return {};
+  const { use, clauses } = label;
+  const clause = clauses.rate?.at ?? null;
+  const perText = `${use.rate.unit} per ${use.rate.per.value} ${use.rate.per.unit}`;
+  const target = input('target', lawn.area.value, lawn.area.unit, 'measured');
+  const carried = stops.mix?.carryOver;
+  return {
+    product: {
+      formula: carried ? 'product-carried' : 'product',
+      inputs: [
+        input('rate', rate, perText, stops.mix ? 'chosen' : 'label', clause),
+        target,
+        ...(carried ? [input('carried', carried.product.value, carried.product.unit, 'chosen')] : []),
+        ...(stops.mix?.step ? [input('step', stops.mix.step.value, stops.mix.step.unit, 'chosen')] : []),
+      ],
+      result: { value: dose.product.value, unit: dose.product.unit },
+    },
+    ...(use.carrier && dose.finished
+      ? {
+          finished: {
+            formula: 'finished',
+            inputs: [
+              input('carrier', use.carrier.amount.value, `${use.carrier.amount.unit} per ${use.carrier.per.value} ${use.carrier.per.unit}`, 'label', clause),
+              target,
+            ],
+            result: { value: dose.finished.value, unit: dose.finished.unit },
+          },
+        }
+      : {}),
+    ...(dose.container
+      ? {
+          cost: {
+            formula: 'cost',
+            inputs: [
+              input('product', dose.product.value, dose.product.unit, 'computed'),
+              input('size', label.container.size.value, label.container.size.unit, 'label'),
+              input('price', view.chosen?.containers[0]?.price ?? 0, null, 'chosen'),
+            ],
+            result: { value: dose.container.costUsed, unit: null },
+          },
+        }
+      : {}),
+  };
+}
+
+function lanes({ stops }: CaseFacts, view: Computed): Partial<Record<WorkingName, Working>> {
+  if (!view.lanes || !view.lawn || !stops.place) return {};
+  const across = stops.place.direction === 0 ? view.lawn.widthM : view.lawn.lengthM;
+  return {
+    lanes: {
+      formula: 'lanes',
+      inputs: [
+        input('across', across, 'm', 'measured'),
+        input('swath', stops.place.swathM, 'm', 'chosen'),
+        input('overlap', stops.place.overlap * 100, '%', 'chosen'),
+      ],
+      result: { value: view.lanes.lanes.length, unit: null },
+    },
+  };
+}
+
+function efficacy({ stops }: CaseFacts, view: Computed): Partial<Record<WorkingName, Working>> {
+  const { look, recheck } = stops;
+  if (!view.recheck || !look || !recheck) return {};
+  const sum = (counts: readonly (number | null)[]): number => counts.reduce<number>((all, count) => all + (count ?? 0), 0);
+  return {
+    efficacy: {
+      formula: view.recheck.method,
+      inputs: [
+        input('before', sum(look.counts), null, 'counted'),
+        input('after', sum(recheck.counts), null, 'counted'),
+        ...(recheck.control && view.recheck.method === 'henderson-tilton'
+          ? [
+              input('controlBefore', recheck.control.before, null, 'counted'),
+              input('controlAfter', recheck.control.after, null, 'counted'),
+            ]
+          : []),
+      ],
+      result: { value: view.recheck.pct, unit: '%' },
+    },
+  };
+}

@@ -1,0 +1,139 @@
+import { dose, type DoseAnswer } from '../dose';
+import type { Candidate } from '../identify';
+import type { Caution, EvidenceGrade, Family, LabelCard } from '../labels';
+import { applicationsOf, type ApplicationRecord } from '../record';
+import { nextAllowed } from '../review';
+import { labelCautions, type LabelSituation } from '../safety';
+import { inWindow } from '../schedule';
+import { isAbove, valueIn, type CalendarDay, type Quantity } from '../units';
+
+/** A container on the shelf, with what the records have left in it. */
+export interface ShelfContainer {
+  readonly lot: string;
+  readonly size: Quantity;
+  readonly left: Quantity;
+  readonly price: number;
+  readonly expiresOn: CalendarDay | null;
+  readonly keptIn: string;
+}
+
+export interface ShelfEntry {
+  readonly label: LabelCard;
+  readonly containers: readonly ShelfContainer[];
+}
+
+export type ScoreReason = 'mildness' | 'evidence' | 'on-shelf' | 'quick' | 'lasting' | 'cost';
+
+export interface Option {
+  readonly label: LabelCard;
+  readonly halts: readonly Caution[];
+  readonly notes: readonly Caution[];
+  readonly grade: EvidenceGrade | null;
+  readonly reason: string | null;
+  /** The dose at the label's least rate for the measured area; null without one. */
+  readonly dose: DoseAnswer | null;
+  readonly score: number;
+  readonly points: readonly { readonly because: ScoreReason; readonly points: number }[];
+}
+
+export interface ChooseSituation {
+  readonly pest: Candidate;
+  readonly stage: string | null;
+  readonly real: boolean;
+  readonly today: CalendarDay;
+  readonly flowering: boolean;
+  readonly byWater: boolean;
+  readonly area: Quantity | null;
+  readonly records: readonly ApplicationRecord[];
+}
+
+const MILDNESS: Record<Family, number> = { culture: 30, living: 30, selective: 20, systemic: 12, residual: 6 };
+const EVIDENCE: Record<EvidenceGrade, number> = { strong: 40, fair: 25, weak: 8, none: 0, harmful: -40 };
+
+/**
+ * The labels on the shelf for this pest, stage and place: those without a Halt first, by a score whose every point is
+ * told; those with one after them, each with the clause that halts.
+ */
+export function rankLabels(shelf: readonly ShelfEntry[], situation: ChooseSituation): Option[] {
+  const options = shelf.map((entry) => optionOf(entry, situation));
+  const cheapest = Math.min(...options.map((o) => o.dose?.container?.costUsed ?? Infinity));
+  return options
+    .map((option) => withCost(option, cheapest))
+    .sort((a, b) => Math.sign(a.halts.length) - Math.sign(b.halts.length) || b.score - a.score);
+}
+
+function optionOf(entry: ShelfEntry, situation: ChooseSituation): Option {
+  const { label, containers } = entry;
+  const target = label.use.targets.find((t) => t.pest === situation.pest.id) ?? null;
+  const cautions = [...labelCautions(situationOf(entry, situation)), ...timingHalts(label, situation)];
+  const amount = situation.area ? plainDose(entry, situation.area) : null;
+  const need = amount?.product ?? null;
+  const have = containers.reduce((sum, c) => sum + valueIn(c.left, label.container.size.unit), 0);
+  const enough = need !== null && !isAbove(valueIn(need, label.container.size.unit), have);
+  const points: Option['points'] = [
+    { because: 'mildness', points: MILDNESS[label.family] },
+    { because: 'evidence', points: target ? EVIDENCE[target.grade] : 0 },
+    ...(have > 0 ? [{ because: 'on-shelf' as const, points: enough ? 15 : 5 }] : []),
+    ...(label.use.daysToEffect[1] <= 7 ? [{ because: 'quick' as const, points: 5 }] : []),
+    ...((label.use.protectsDays ?? 0) >= 30 ? [{ because: 'lasting' as const, points: 5 }] : []),
+  ];
+  return {
+    label,
+    halts: cautions.filter((c) => c.rank === 'halt'),
+    notes: cautions.filter((c) => c.rank !== 'halt'),
+    grade: target?.grade ?? null,
+    reason: target?.reason ?? null,
+    dose: amount,
+    points,
+    score: points.reduce((sum, p) => sum + p.points, 0),
+  };
+}
+
+function withCost(option: Option, cheapest: number): Option {
+  if (option.dose?.container === undefined || option.dose.container.costUsed > cheapest) return option;
+  const points = [...option.points, { because: 'cost' as const, points: 5 }];
+  return { ...option, points, score: option.score + 5 };
+}
+
+export function situationOf({ label, containers }: ShelfEntry, s: ChooseSituation): LabelSituation {
+  return {
+    ...s,
+    label,
+    containers: containers.map((c) => ({ expiresOn: c.expiresOn, left: c.left.value })),
+  };
+}
+
+function plainDose({ label, containers }: ShelfEntry, area: Quantity): DoseAnswer | null {
+  const price = containers[0]?.price;
+  const result = dose({
+    rate: label.use.rate,
+    ...(label.use.carrier ? { carrier: label.use.carrier } : {}),
+    target: area,
+    ...(price === undefined ? {} : { container: { size: containers[0]?.size ?? label.container.size, price } }),
+  });
+  return 'ok' in result ? result.ok : null;
+}
+
+/** The label's interval and yearly count against what went down here before. */
+export function timingHalts(label: LabelCard, { records, today }: Pick<ChooseSituation, 'records' | 'today'>): Caution[] {
+  const { use } = label;
+  const applications = applicationsOf(records, label.id, use.rate.unit);
+  const last = applications[applications.length - 1];
+  if (!last) return [];
+  const halt = (code: Caution['code'], at: 'interval' | 'yearly', facts: Caution['facts']): Caution => ({
+    code,
+    rank: 'halt',
+    stop: 'choose',
+    settledBy: 'change',
+    clause: label.clauses[at] ?? null,
+    facts,
+  });
+  const thisYear = applications.filter((a) => inWindow(a.date, today, 'rolling')).length;
+  if (use.maxPerYear !== null && thisYear >= use.maxPerYear)
+    return [halt('max-per-year-reached', 'yearly', { most: use.maxPerYear, done: thisYear, last: last.date })];
+  if (use.noSoonerThanDays === null) return [halt('interval-not-stated', 'interval', { last: last.date })];
+  const next = nextAllowed({ use, today, applications });
+  return next !== null && next > today
+    ? [halt('interval-not-over', 'interval', { until: next, last: last.date, days: use.noSoonerThanDays })]
+    : [];
+}

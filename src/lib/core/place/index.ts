@@ -1,0 +1,2 @@
+export { checkpointsOf, rectangleLanes } from './lanes';
+export type { Checkpoint, RectangleLanes } from './lanes';

@@ -1,0 +1,3 @@
+export { applicationsOf, leftOf } from './ledger';
+export { standing } from './record';
+export type { ApplicationRecord } from './record';

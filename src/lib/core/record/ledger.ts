@@ -1,0 +1,25 @@
+import { sameDimension, valueIn, type CalendarDay, type Quantity } from '../units';
+import { standing, type ApplicationRecord } from './record';
+
+/** Applications of one label at a place, oldest first, as later dates and caps count them. */
+export function applicationsOf(
+  records: readonly ApplicationRecord[],
+  labelId: string,
+  unit: Quantity['unit'],
+): { date: CalendarDay; amount: number }[] {
+  return standing(records)
+    .filter((record) => record.label.id === labelId && sameDimension(record.product, { unit }))
+    .map((record) => ({ date: record.doneOn, amount: valueIn(record.product, unit) }))
+    .sort((a, b) => (a.date < b.date ? -1 : 1));
+}
+
+/** What is left of a container after the standing records that name its lot. Never below 0. */
+export function leftOf(
+  container: { readonly labelId: string; readonly lot: string; readonly size: Quantity },
+  records: readonly ApplicationRecord[],
+): Quantity {
+  const used = standing(records)
+    .filter((r) => r.label.id === container.labelId && r.lot === container.lot && sameDimension(r.product, container.size))
+    .reduce((sum, r) => sum + valueIn(r.product, container.size.unit), 0);
+  return { value: Math.max(0, container.size.value - used), unit: container.size.unit };
+}

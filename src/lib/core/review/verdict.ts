@@ -1,0 +1,103 @@
+import { densityOf, againstThreshold, type Density } from '../identify';
+import type { LabelUse } from '../labels';
+import { retreat } from '../schedule';
+import { addDays, monthOf, yearOf, type CalendarDay, type Quantity } from '../units';
+import { reductionBand, efficacy, type EfficacyBand } from './efficacy';
+
+export type Verdict = 'wait' | 'done' | 'repeat' | 'not-yet-allowed' | 'change-approach' | 'count-more';
+
+export interface RecheckInput {
+  readonly doneOn: CalendarDay;
+  readonly today: CalendarDay;
+  readonly use: LabelUse;
+  readonly frame: Quantity;
+  readonly before: readonly number[];
+  readonly after: readonly number[];
+  /** Untreated strip: insects counted in it before and after, over the same frames. */
+  readonly control: { readonly before: number; readonly after: number } | null;
+  readonly threshold: number | null;
+  /** Earlier applications of the label here, this one included. */
+  readonly applications: readonly { readonly date: CalendarDay; readonly amount: number }[];
+}
+
+export interface Recheck {
+  readonly density: Density;
+  readonly method: 'reduction' | 'henderson-tilton';
+  readonly pct: number;
+  readonly band: EfficacyBand;
+  readonly verdict: Verdict;
+  /** Where a repeat is due: the first day that the label allows; null where it allows none this season. */
+  readonly repeatOn: CalendarDay | null;
+}
+
+/** A reduction under this share does not come from a remedy that works. */
+const WORKED_FROM_PCT = 60;
+
+/** The day from which the remedy can be judged: the long end of its time to effect. */
+export function recheckDue(doneOn: CalendarDay, use: LabelUse): CalendarDay {
+  return addDays(doneOn, use.daysToEffect[1]);
+}
+
+/**
+ * Efficacy at the same spots (Henderson & Tilton where an untreated strip was counted) and what follows from it: wait
+ * while the remedy is still working, done under the threshold, a repeat no sooner than the label allows, or another
+ * approach. Null until there are counts before and after; a count of 0 before has no efficacy and gives null too.
+ */
+export function judgeRecheck(input: RecheckInput): Recheck | null {
+  const { before, after, control, frame, use, doneOn, today } = input;
+  const density = densityOf(after, frame);
+  const [sumBefore, sumAfter] = [before, after].map((counts) => counts.reduce((a, b) => a + b, 0)) as [number, number];
+  const scale = after.length > 0 ? before.length / after.length : 1;
+  const band = reductionBand(sumBefore, sumAfter * scale);
+  if ('refused' in density || 'refused' in band) return null;
+  const corrected = control
+    ? efficacy({
+        method: 'henderson-tilton',
+        before: sumBefore,
+        after: sumAfter * scale,
+        controlBefore: control.before,
+        controlAfter: control.after,
+      })
+    : null;
+  const useControl = corrected !== null && 'ok' in corrected;
+  const pct = useControl ? corrected.ok.pct : band.ok.pct;
+  const repeatOn = nextAllowed(input);
+  const verdict = verdictOf(input, density.ok, pct, repeatOn);
+  return {
+    density: density.ok,
+    method: useControl ? 'henderson-tilton' : 'reduction',
+    pct,
+    band: band.ok,
+    verdict: verdict === 'repeat' && today < addDays(doneOn, use.daysToEffect[0]) ? 'wait' : verdict,
+    repeatOn,
+  };
+}
+
+function verdictOf(
+  { threshold, doneOn, today, use }: RecheckInput,
+  density: Density,
+  pct: number,
+  repeatOn: CalendarDay | null,
+): Verdict {
+  const level = threshold === null ? null : againstThreshold(density, threshold);
+  if (level === 'below') return 'done';
+  if (today < recheckDue(doneOn, use)) return 'wait';
+  if (level === 'cannot-tell' && density.perM2 < (threshold ?? 0)) return 'count-more';
+  if (pct < WORKED_FROM_PCT) return 'change-approach';
+  if (repeatOn === null) return 'change-approach';
+  return repeatOn > today ? 'not-yet-allowed' : 'repeat';
+}
+
+/** First day on which the label allows another application, to the end of the calendar year. */
+export function nextAllowed({ use, today, applications }: Pick<RecheckInput, 'use' | 'today' | 'applications'>): CalendarDay | null {
+  const seasonEnd = `${String(yearOf(today) + (monthOf(today) > 6 ? 1 : 0)).padStart(4, '0')}-12-31` as CalendarDay;
+  const chain = retreat({
+    first: today,
+    seasonEnd,
+    strategy: 'once',
+    ...(use.noSoonerThanDays === null ? {} : { minIntervalDays: use.noSoonerThanDays }),
+    ...(use.maxPerYear === null ? {} : { maxPerYear: use.maxPerYear }),
+    prior: applications,
+  });
+  return 'ok' in chain ? (chain.ok.dates[0] ?? null) : null;
+}

@@ -1,0 +1,149 @@
+import type { DoseAnswer, DoseProblem } from '../dose';
+import { RULE_OUT_ABOVE, type Candidate, type CaseRanking } from '../identify';
+import type { Caution, CautionCode, CautionRank, ClauseKey, LabelCard, Stop } from '../labels';
+import { passesMostOnSmallEnd, type MeasuredLawn } from '../site';
+import type { CalendarDay } from '../units';
+
+/** The key under which a caution is settled: its code, and whom or what it is about. */
+export function cautionKey(caution: Pick<Caution, 'code' | 'facts'>): string {
+  return caution.facts.about === undefined ? caution.code : `${caution.code}:${caution.facts.about}`;
+}
+
+function caution(
+  code: CautionCode,
+  rank: CautionRank,
+  stop: Stop,
+  settledBy: 'tick' | 'change',
+  more: { label?: LabelCard | undefined; at?: ClauseKey; facts?: Record<string, string | number> } = {},
+): Caution {
+  const clause = (more.at && more.label?.clauses[more.at]) ?? null;
+  return { code, rank, stop, settledBy, clause, facts: more.facts ?? {} };
+}
+
+/**
+ * What the name demands before anything is planned: protected or dangerous insects not ruled out are a Halt, and so is a
+ * treatment against something that is no insect.
+ */
+export function nameCautions(
+  ranking: CaseRanking,
+  candidates: readonly Candidate[],
+  named: Candidate | null,
+): Caution[] {
+  const possible = ranking.ranked
+    .filter(({ id, p }) => p > RULE_OUT_ABOVE || id === named?.id)
+    .flatMap(({ id, p }) => candidates.filter((c) => c.id === id && c.status !== 'pest').map((c) => ({ c, p })));
+  return [
+    ...possible.map(({ c, p }) =>
+      caution('must-rule-out', 'halt', 'name', named?.id === c.id ? 'change' : 'tick', {
+        facts: { about: c.id, name: c.name, status: c.status, p, telling: c.telling, doNow: c.doNow, doNot: c.doNot },
+      }),
+    ),
+    ...(named?.kind === 'not-insect'
+      ? [caution('not-an-insect', 'halt', 'name', 'change', { facts: { name: named.name, doNow: named.doNow } })]
+      : []),
+  ];
+}
+
+export interface LabelSituation {
+  readonly label: LabelCard;
+  readonly pest: Candidate;
+  readonly stage: string | null;
+  readonly real: boolean;
+  readonly today: CalendarDay;
+  readonly containers: readonly { readonly expiresOn: CalendarDay | null; readonly left: number }[];
+  readonly flowering: boolean;
+  /** Open water borders the place. */
+  readonly byWater: boolean;
+}
+
+/** Whether this label may be used at all against this pest and stage here; each Halt with its clause. */
+export function labelCautions(situation: LabelSituation): Caution[] {
+  const { label, pest, stage, real, today, containers } = situation;
+  const target = label.use.targets.find((t) => t.pest === pest.id);
+  const usable = containers.filter((c) => c.left > 0 && (c.expiresOn === null || c.expiresOn >= today));
+  const found: Caution[] = [];
+  if (label.demonstration)
+    found.push(caution('demonstration-label', real ? 'halt' : 'note', 'choose', 'change', { label, facts: { label: label.name } }));
+  if (!target)
+    found.push(caution('pest-not-on-label', 'halt', 'choose', 'change', { label, at: 'pests', facts: { pest: pest.name, label: label.name } }));
+  else if (stage !== null && !target.stages.includes(stage))
+    found.push(
+      caution('stage-not-on-label', 'halt', 'choose', 'change', { label, at: 'pests', facts: { pest: pest.name, stage, label: label.name } }),
+    );
+  else if (target.grade === 'weak' || target.grade === 'none')
+    found.push(caution('grade-weak', 'note', 'choose', 'change', { label, facts: { reason: target.reason } }));
+  if (containers.length > 0 && usable.length === 0)
+    found.push(caution('lot-expired', 'halt', 'choose', 'change', { label, at: 'storage', facts: { label: label.name } }));
+  if (containers.length === 0)
+    found.push(caution('not-on-shelf', 'note', 'choose', 'change', { label, facts: { label: label.name } }));
+  return found;
+}
+
+/** What the label asks of whoever puts it down: acts to tick before mixing and placing. */
+export function handlingCautions({ label, flowering, byWater }: LabelSituation, stripM: number): Caution[] {
+  const { use } = label;
+  const found: Caution[] = [];
+  if (use.notOnBloom && flowering)
+    found.push(caution('flowering-turf', 'halt', 'mix', 'tick', { label, at: 'bloom' }));
+  if (byWater && use.waterBufferM !== null)
+    found.push(
+      stripM < use.waterBufferM
+        ? caution('water-buffer', 'halt', 'measure', 'change', { label, at: 'buffer', facts: { buffer: use.waterBufferM, strip: stripM } })
+        : caution('water-buffer', 'care', 'when', 'tick', { label, at: 'buffer', facts: { buffer: use.waterBufferM, strip: stripM } }),
+    );
+  if (label.ppe.length > 0)
+    found.push(caution('wear-ppe', 'care', 'mix', 'tick', { label, at: 'ppe', facts: { ppe: label.ppe.join(', ') } }));
+  if (label.filterOut) found.push(caution('filter-out', 'care', 'mix', 'tick', { label, at: 'filter' }));
+  if (use.reEntry !== 'none')
+    found.push(caution('keep-out-until', 'care', 'place', 'tick', { label, at: 'reEntry', facts: { until: use.reEntry } }));
+  if (use.wateringIn)
+    found.push(
+      caution('water-in', 'note', 'place', 'change', {
+        label,
+        at: 'watering',
+        facts: { mm: use.wateringIn.mm, hours: use.wateringIn.withinHours },
+      }),
+    );
+  if (label.form !== 'granule') found.push(caution('rinse-and-leftover', 'note', 'place', 'change', { label }));
+  return found;
+}
+
+/** Under this many live nematodes for each square metre a treatment is known to fail. */
+const FEWEST_NEMATODES_PER_M2 = 250_000;
+
+const PROBLEM_RANK: Record<DoseProblem, CautionRank> = {
+  'above-label-rate': 'halt',
+  'season-cap-exceeded': 'halt',
+  'product-exceeds-mix': 'halt',
+  'carry-over-too-strong': 'care',
+  'carry-over-exceeds-need': 'care',
+  'below-label-rate': 'care',
+  'measure-too-coarse': 'care',
+};
+
+/** What the amounts themselves raise, and whether the small end of the measured area would pass the label's most. */
+export function doseCautions(label: LabelCard, dose: DoseAnswer, lawn: MeasuredLawn, chosen: number): Caution[] {
+  const { rate } = label.use;
+  const found = dose.problems.map((code) =>
+    caution(code, PROBLEM_RANK[code], 'mix', PROBLEM_RANK[code] === 'halt' ? 'change' : 'tick', {
+      label,
+      at: code === 'season-cap-exceeded' ? 'yearly' : 'rate',
+      facts: { chosen, most: rate.max, least: rate.min, unit: rate.unit, left: dose.cap?.left.value ?? 0 },
+    }),
+  );
+  // The small end matters where the rate itself keeps to the label; else the rate is the Halt.
+  if (chosen <= rate.max && lawn.areaLow && passesMostOnSmallEnd(lawn, dose.actualRate, rate.max))
+    found.push(
+      caution('area-error-over-rate', 'care', 'mix', 'tick', {
+        label,
+        at: 'rate',
+        facts: { safe: (rate.max * lawn.areaLow.value) / lawn.area.value, least: rate.min, most: rate.max, unit: rate.unit },
+      }),
+    );
+  if (label.form === 'nematodes' && lawn.area.unit && dose.exactProduct.unit === 'million') {
+    const perM2 = (dose.exactProduct.value * 1e6) / (lawn.lengthM * lawn.widthM);
+    if (perM2 < FEWEST_NEMATODES_PER_M2)
+      found.push(caution('nematodes-too-few', 'care', 'mix', 'tick', { label, at: 'rate', facts: { perM2 } }));
+  }
+  return found;
+}

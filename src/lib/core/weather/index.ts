@@ -1,0 +1,2 @@
+export { syntheticHours } from './climate';
+export type { ClimatePlace, WeatherHour } from './climate';

@@ -1,0 +1,136 @@
+import { z } from 'zod';
+import type { Expected } from '../core/result';
+import { isUnit, parseDay, type CalendarDay, type Unit } from '../core/units';
+import { hourText, parseHour } from './calc/windows-schema';
+
+/** What a form sent: dotted names and text. A name that comes twice keeps its first value. */
+export type Fields = ReadonlyMap<string, string>;
+
+export function fieldsOf(form: FormData): Fields {
+  const fields = new Map<string, string>();
+  for (const [name, value] of form) if (typeof value === 'string' && !fields.has(name)) fields.set(name, value);
+  return fields;
+}
+
+/** The dotted names as a tree: `tank.value` becomes `{ tank: { value } }`, `counts.0` an entry of a list. */
+export function treeOf(fields: Fields): Record<string, unknown> {
+  const tree: Record<string, unknown> = Object.create(null) as Record<string, unknown>;
+  for (const [name, value] of fields) {
+    const steps = name.split('.').slice(0, 4);
+    let node = tree;
+    steps.forEach((step, i) => {
+      if (i === steps.length - 1) node[step] = value;
+      else node = (node[step] = asNode(node[step]));
+    });
+  }
+  return tree;
+}
+
+function asNode(value: unknown): Record<string, unknown> {
+  return typeof value === 'object' && value !== null ? (value as Record<string, unknown>) : (Object.create(null) as Record<string, unknown>);
+}
+
+const because = (expected: Expected, facts: Record<string, unknown> = {}) => ({ params: { ...facts, expected } });
+const PLAIN_NUMBER = /^[+-]?(\d+\.?\d*|\.\d+)(e[+-]?\d{1,3})?$/i;
+
+/** Text as a number where it is one; an empty field is a missing one; other text is left to be refused. */
+function toNumber(value: unknown): unknown {
+  if (typeof value !== 'string') return value;
+  const text = value.trim();
+  if (text === '') return undefined;
+  return PLAIN_NUMBER.test(text) ? Number(text) : value;
+}
+
+/** A number from `from` to `to`, as a number or as text typed into a field. */
+export function numeric(from: number, to: number) {
+  return z.preprocess(
+    toNumber,
+    z.number().refine((n) => n >= from && n <= to, because('a-number-in-range', { from, to })),
+  );
+}
+
+/** A whole number from `from` to `to`. */
+export function whole(from: number, to: number) {
+  return z.preprocess(
+    toNumber,
+    z.number().refine((n) => Number.isInteger(n) && n >= from && n <= to, because('whole-number', { from, to })),
+  );
+}
+
+/** A field that may stay empty: null then. */
+export function orNothing<S extends z.ZodType>(shape: S) {
+  return z.preprocess((value) => (isBlank(value) ? null : value), shape.nullable());
+}
+
+const isBlank = (value: unknown): boolean =>
+  value === undefined || value === null || (typeof value === 'string' && value.trim() === '');
+
+/** Markup has no place in a note, and would be read out loud as gibberish by whoever gets the record. */
+const MARKUP = /<\s*[/!?a-z]/i;
+
+/** Text of a person: trimmed, at most `most` characters, without markup; it may be empty. */
+export function plainText(most: number) {
+  return z.preprocess(
+    (value) => (value === undefined ? '' : value),
+    z
+      .string()
+      .trim()
+      .max(most)
+      .refine((text) => !MARKUP.test(text) && !text.includes('\u0000'), because('plain-text')),
+  );
+}
+
+/** The same, but needed. */
+export function neededText(most: number) {
+  return plainText(most).refine((text) => text.length > 0, because('needed'));
+}
+
+/** A checkbox: ticked or not. */
+export const ticked = z.preprocess((value) => value === true || value === 'on' || value === 'true', z.boolean());
+
+export const dayField = z
+  .string()
+  .refine((text) => parseDay(text) !== null, because('a-date'))
+  .transform((text) => text as CalendarDay);
+
+const CLOCK = /^([01]\d|2[0-3]):[0-5]\d$/;
+export const clockField = z.string().refine((text) => CLOCK.test(text), because('a-clock-time'));
+
+/** An hour such as 2027-09-16T18:00, as hours since the epoch in the place's own offset. */
+export const hourField = z.preprocess(
+  (value) => (typeof value === 'number' ? hourText(value) : value),
+  z
+    .string()
+    .refine((text) => parseHour(text) !== null, because('an-hour'))
+    .transform((text) => parseHour(text)?.hour ?? 0),
+);
+
+/** An amount with one of the given units. */
+export function amount(units: readonly Unit[], from: number, to: number) {
+  return z.strictObject({
+    value: numeric(from, to),
+    unit: z
+      .string()
+      .refine((text) => isUnit(text) && units.includes(text), because('one-of', { choices: units }))
+      .transform((text) => text as Unit),
+  });
+}
+
+/** One of the names that the caller knows, such as the pests of the catalogue. */
+export function knownName(known: ReadonlySet<string>) {
+  return z.string().refine((name) => known.has(name), because('one-of'));
+}
+
+/** A list sent as numbered fields, or read back as a list. */
+export function listed<S extends z.ZodType>(shape: S, least: number, most: number) {
+  return z.preprocess(
+    (value) =>
+      Array.isArray(value) || value === undefined || typeof value !== 'object' || value === null
+        ? value
+        : Object.keys(value)
+            .filter((key) => /^\d{1,2}$/.test(key))
+            .sort((a, b) => Number(a) - Number(b))
+            .map((key) => (value as Record<string, unknown>)[key]),
+    z.array(shape).min(least).max(most),
+  );
+}

@@ -1,0 +1,35 @@
+import { z } from 'zod';
+import type { Result } from '../core/result';
+import { amount, clockField, dayField, neededText, numeric, orNothing, plainText, treeOf, type Fields } from './fields';
+import { read } from './shape';
+import { AREAS, PRODUCTS, VOLUMES } from './stops/bodies';
+
+const isBlankAmount = (value: unknown): boolean => {
+  const number = (value as { value?: unknown } | null | undefined)?.value;
+  return number === undefined || number === '';
+};
+
+export const recordForm = z
+  .object({
+    doneOn: dayField,
+    startedAt: clockField,
+    endedAt: clockField,
+    product: amount(PRODUCTS, 0.000001, 1e6),
+    finished: z.preprocess((v) => (isBlankAmount(v) ? null : v), amount(VOLUMES, 0.01, 1e5).nullable()),
+    area: amount(AREAS, 0.01, 1e7),
+    windKmh: orNothing(numeric(0, 150)),
+    tempC: orNothing(numeric(-40, 60)),
+    lot: orNothing(plainText(60)),
+    person: neededText(80),
+    licence: orNothing(plainText(60)),
+    note: plainText(2000),
+    corrects: orNothing(z.uuid()),
+  })
+  .refine((r) => r.startedAt <= r.endedAt, { path: ['endedAt'], params: { expected: 'later-than-start' } });
+
+export type RecordForm = z.output<typeof recordForm>;
+
+/** What was really done, as the form sent it. */
+export function parseRecord(fields: Fields): Result<RecordForm> {
+  return read(recordForm, treeOf(fields));
+}

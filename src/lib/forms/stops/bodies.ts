@@ -1,0 +1,136 @@
+import { z } from 'zod';
+import type {
+  ChooseBody,
+  LookBody,
+  MeasureBody,
+  MixBody,
+  NameBody,
+  PlaceBody,
+  RecheckBody,
+  WhenBody,
+} from '../../core/case';
+import { amount, dayField, hourField, listed, neededText, numeric, orNothing, plainText, ticked, whole } from '../fields';
+
+/** Shapes of the answers, for what a form sends and for what the database gives back. */
+
+const VOLUMES = ['ml', 'l', 'floz', 'quart', 'gal', 'gal_uk', 'floz_uk'] as const;
+const PRODUCTS = ['ml', 'l', 'floz', 'tsp', 'tbsp', 'g', 'kg', 'oz', 'lb', 'count', 'million'] as const;
+const AREAS = ['m2', 'ft2'] as const;
+export { AREAS, PRODUCTS, VOLUMES };
+
+const count = orNothing(whole(0, 10_000));
+
+export const lookBody = z.object({
+  where: neededText(120),
+  signs: z.preprocess(
+    (value) => value ?? {},
+    z
+      .record(z.string().max(60), z.union([z.boolean(), z.enum(['yes', 'no', ''])]))
+      .transform((signs) =>
+        Object.fromEntries(
+          Object.entries(signs).flatMap(([sign, seen]) =>
+            seen === '' ? [] : [[sign, seen === true || seen === 'yes'] as const],
+          ),
+        ),
+      ),
+  ),
+  test: z.enum(['turf-flap', 'soap-flush']),
+  frame: amount(AREAS, 0.005, 10),
+  counts: listed(count, 1, 20),
+  vigour: z.enum(['weak', 'fair', 'strong']),
+  flowering: ticked,
+  note: plainText(2000),
+}) satisfies z.ZodType<LookBody>;
+
+export const nameBody = z.object({
+  candidate: z.string().min(1).max(60),
+  stage: orNothing(z.string().max(60)),
+}) satisfies z.ZodType<NameBody>;
+
+export const chooseBody = z.object({
+  label: z.preprocess((value) => (value === 'nothing' ? null : value), z.string().min(1).max(80).nullable()),
+  reason: plainText(500),
+}) satisfies z.ZodType<ChooseBody>;
+
+const side = numeric(0.1, 5000);
+export const measureBody = z
+  .discriminatedUnion('how', [
+    z.object({
+      how: z.literal('tape'),
+      unit: z.enum(['m', 'ft']),
+      length: side,
+      width: side,
+      strip: z.preprocess((v) => (v === undefined || v === '' ? 0 : v), numeric(0, 500)),
+    }),
+    z.object({
+      how: z.literal('paces'),
+      unit: z.enum(['m', 'ft']),
+      paces: listed(numeric(1, 10_000), 2, 2),
+      walked: numeric(1, 5000),
+      walkedPaces: numeric(1, 10_000),
+      paceErrorPct: numeric(0, 50),
+      strip: z.preprocess((v) => (v === undefined || v === '' ? 0 : v), numeric(0, 500)),
+    }),
+  ])
+  .transform((body): MeasureBody => {
+    const empty = { length: 0, width: 0, paces: [0, 0] as const, walked: 0, walkedPaces: 0, paceErrorPct: 0 };
+    return body.how === 'tape'
+      ? { ...empty, ...body }
+      : { ...empty, ...body, paces: [body.paces[0] ?? 0, body.paces[1] ?? 0] };
+  });
+
+export const whenBody = z.object({ hour: hourField }) satisfies z.ZodType<WhenBody>;
+
+/** An amount whose number was left empty counts as not given. */
+function orNoAmount<S extends z.ZodType>(shape: S) {
+  return z.preprocess((value) => {
+    const number = typeof value === 'object' && value !== null ? (value as { value?: unknown }).value : undefined;
+    return number === undefined || number === '' ? null : value;
+  }, shape.nullable());
+}
+
+export const mixBody = z.object({
+  rate: numeric(0.000001, 1e6),
+  tankName: plainText(80),
+  tank: orNoAmount(amount(VOLUMES, 0.05, 5000)),
+  measureName: plainText(80),
+  step: orNoAmount(amount(PRODUCTS, 0.001, 1000)),
+  carryOver: z.preprocess((value) => {
+    const finished = (value as { finished?: { value?: unknown } } | null | undefined)?.finished?.value;
+    return finished === undefined || finished === '' || finished === '0' || finished === 0 ? null : value;
+  }, z.object({ finished: amount(VOLUMES, 0, 5000), product: amount(PRODUCTS, 0, 1e5) }).nullable()),
+  split: z.enum(['fill', 'equal']),
+  lot: orNothing(plainText(60)),
+}) satisfies z.ZodType<MixBody>;
+
+export const placeBody = z.object({
+  swathM: numeric(0.2, 30),
+  overlap: numeric(0, 0.8),
+  direction: z.preprocess((v) => (typeof v === 'string' ? Number(v) : v), z.union([z.literal(0), z.literal(90)])),
+  start: z.enum(['this-end', 'far-end']),
+}) satisfies z.ZodType<PlaceBody>;
+
+export const recheckBody = z.object({
+  counts: listed(count, 1, 20),
+  control: z.preprocess(
+    (value) => {
+      const pair = value as { before?: unknown; after?: unknown } | null | undefined;
+      const blank = (v: unknown): boolean => v === undefined || v === null || v === '';
+      return !pair || (blank(pair.before) && blank(pair.after)) ? null : pair;
+    },
+    z.object({ before: whole(0, 100_000), after: whole(0, 100_000) }).nullable(),
+  ),
+  countedOn: dayField,
+  note: plainText(2000),
+}) satisfies z.ZodType<RecheckBody>;
+
+export const BODIES = {
+  look: lookBody,
+  name: nameBody,
+  choose: chooseBody,
+  measure: measureBody,
+  when: whenBody,
+  mix: mixBody,
+  place: placeBody,
+  recheck: recheckBody,
+} as const;

@@ -1,0 +1,30 @@
+import { sql } from 'drizzle-orm';
+import { drizzle, type PostgresJsDatabase } from 'drizzle-orm/postgres-js';
+import postgres from 'postgres';
+import * as schema from './schema';
+
+export type Database = PostgresJsDatabase<typeof schema>;
+/** A transaction in which the workspace is set; every query of the stores takes one. */
+export type Tx = Parameters<Parameters<Database['transaction']>[0]>[0] & { readonly workspaceId: string };
+
+export interface Connection {
+  readonly db: Database;
+  readonly close: () => Promise<void>;
+}
+
+/** A pool on the given address. Notices of the server are not printed. */
+export function connect(url: string, most = 10): Connection {
+  const client = postgres(url, { max: most, onnotice: () => undefined, connect_timeout: 5 });
+  return { db: drizzle(client, { schema }), close: () => client.end({ timeout: 2 }) };
+}
+
+/**
+ * The one way to the data: a transaction with the workspace set for it (`nimsy.workspace`, which row-level security
+ * will read). Nothing of a failed transaction stays.
+ */
+export async function withWorkspace<T>(db: Database, workspaceId: string, work: (tx: Tx) => Promise<T>): Promise<T> {
+  return db.transaction(async (tx) => {
+    await tx.execute(sql`select set_config('nimsy.workspace', ${workspaceId}, true)`);
+    return work(Object.assign(tx, { workspaceId }));
+  });
+}

@@ -1,0 +1,223 @@
+import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm';
+import { CANDIDATES, SIGNS } from '../../catalog';
+import { BUILT_ON, type AnsweredStop, type CaseFacts, type StopBodies } from '../../core/case';
+import type { ShelfEntry } from '../../core/choose';
+import type { ApplicationRecord } from '../../core/record';
+import type { CalendarDay } from '../../core/units';
+import type { Tx } from '../db/client';
+import * as t from '../db/schema';
+import type { WeatherSource } from '../outside/weather';
+import { localDay, localHour } from '../session/clock';
+import { recordFromRow, settledFromRows, shelfFromRows, stopsFromRows } from './rows';
+
+export interface Equipment {
+  readonly kind: 'tank' | 'spreader' | 'measure';
+  readonly name: string;
+  readonly size: number;
+  readonly unit: string;
+  readonly swathM: number | null;
+  readonly calibratedOn: string | null;
+}
+
+export interface LoadedCase {
+  readonly id: string;
+  readonly property: typeof t.properties.$inferSelect;
+  readonly closedOn: string | null;
+  readonly facts: CaseFacts;
+}
+
+export interface Surroundings {
+  readonly now: Date;
+  readonly weather: WeatherSource;
+  readonly real: boolean;
+}
+
+/** One case with everything that it is computed from, and the workspace's equipment; null where there is none. */
+export async function loadCase(
+  tx: Tx,
+  number: number,
+  around: Surroundings,
+): Promise<{ loaded: LoadedCase; equipment: Equipment[] } | null> {
+  const [loaded, equipment] = await Promise.all([
+    loadCases(tx, around, eq(t.cases.number, number)),
+    tx.select().from(t.equipment).where(eq(t.equipment.workspaceId, tx.workspaceId)).orderBy(asc(t.equipment.name)),
+  ]);
+  return loaded[0] ? { loaded: loaded[0], equipment } : null;
+}
+
+/** The open cases, or those of a condition, each with its facts. Queries go out together on the one connection. */
+export async function loadCases(
+  tx: Tx,
+  around: Surroundings,
+  which = isNull(t.cases.closedOn),
+): Promise<LoadedCase[]> {
+  const mine = eq(t.cases.workspaceId, tx.workspaceId);
+  const chosen = and(mine, which);
+  const ids = tx.select({ id: t.cases.id }).from(t.cases).where(chosen);
+  const places = tx.select({ id: t.cases.propertyId }).from(t.cases).where(chosen);
+  const [cases, properties, stops, settlements, records, named, labels, containers] = await Promise.all([
+    tx.select().from(t.cases).where(chosen).orderBy(desc(t.cases.number)),
+    tx.select().from(t.properties).where(and(eq(t.properties.workspaceId, tx.workspaceId), sql`${t.properties.id} in ${places}`)),
+    tx.select().from(t.caseStops).where(and(eq(t.caseStops.workspaceId, tx.workspaceId), sql`${t.caseStops.caseId} in ${ids}`)),
+    tx.select().from(t.settlements).where(and(eq(t.settlements.workspaceId, tx.workspaceId), sql`${t.settlements.caseId} in ${ids}`)),
+    tx.select().from(t.records).where(eq(t.records.workspaceId, tx.workspaceId)).orderBy(asc(t.records.loggedAt)),
+    tx
+      .select({ caseId: t.cases.id, propertyId: t.cases.propertyId, candidate: sql<string>`${t.caseStops.body}->>'candidate'` })
+      .from(t.caseStops)
+      .innerJoin(t.cases, and(eq(t.cases.workspaceId, t.caseStops.workspaceId), eq(t.cases.id, t.caseStops.caseId)))
+      .where(and(eq(t.caseStops.workspaceId, tx.workspaceId), eq(t.caseStops.stop, 'name'), sql`${t.cases.propertyId} in ${places}`)),
+    tx.select().from(t.labels).where(eq(t.labels.workspaceId, tx.workspaceId)),
+    tx.select().from(t.containers).where(eq(t.containers.workspaceId, tx.workspaceId)),
+  ]);
+  const all = records.map((row) => ({ propertyId: row.propertyId, record: recordFromRow(row) }));
+  const shelf = shelfFromRows(labels, containers, all.map((r) => r.record));
+  return cases.flatMap((row) => {
+    const property = properties.find((p) => p.id === row.propertyId);
+    if (!property) return [];
+    const history: Record<string, number> = {};
+    for (const other of named)
+      if (other.propertyId === property.id && other.caseId !== row.id) history[other.candidate] = (history[other.candidate] ?? 0) + 1;
+    return [
+      {
+        id: row.id,
+        property,
+        closedOn: row.closedOn,
+        facts: factsOf({
+          row,
+          property,
+          history,
+          around,
+          shelf,
+          records: all.filter((r) => r.propertyId === property.id).map((r) => r.record),
+          stops: stops.filter((s) => s.caseId === row.id),
+          settlements: settlements.filter((s) => s.caseId === row.id),
+        }),
+      },
+    ];
+  });
+}
+
+function factsOf(known: {
+  row: typeof t.cases.$inferSelect;
+  property: typeof t.properties.$inferSelect;
+  history: Record<string, number>;
+  around: Surroundings;
+  shelf: ShelfEntry[];
+  records: ApplicationRecord[];
+  stops: (typeof t.caseStops.$inferSelect)[];
+  settlements: (typeof t.settlements.$inferSelect)[];
+}): CaseFacts {
+  const { row, property, around } = known;
+  const nowHour = localHour(around.now, property.timeZone);
+  return {
+    number: row.number,
+    title: row.title,
+    openedOn: row.openedOn as CalendarDay,
+    today: localDay(around.now, property.timeZone),
+    nowHour,
+    real: around.real,
+    property: {
+      name: property.name,
+      hemisphere: property.latitude < 0 ? 'south' : 'north',
+      byWater: property.byWater,
+      avoidTowards:
+        property.avoidFromDeg === null || property.avoidToDeg === null
+          ? null
+          : { fromDeg: property.avoidFromDeg, toDeg: property.avoidToDeg },
+      history: known.history,
+    },
+    ...stopsFromRows(known.stops),
+    settled: settledFromRows(known.settlements),
+    records: known.records,
+    shelf: known.shelf,
+    forecast: around.weather.forecast(property, nowHour),
+    candidates: CANDIDATES,
+    signs: SIGNS,
+  };
+}
+
+/** Opens a case and gives it the next number of the workspace. Null where the property is not the workspace's own. */
+export async function openCase(
+  tx: Tx,
+  { propertyId, title, openedOn }: { propertyId: string; title: string; openedOn: string },
+): Promise<number | null> {
+  // Numbers are given one at a time within a workspace.
+  await tx.execute(sql`select pg_advisory_xact_lock(hashtext(${tx.workspaceId}))`);
+  const [property] = await tx
+    .select({ id: t.properties.id })
+    .from(t.properties)
+    .where(and(eq(t.properties.workspaceId, tx.workspaceId), eq(t.properties.id, propertyId)));
+  if (!property) return null;
+  const [last] = await tx
+    .select({ number: sql<number>`coalesce(max(${t.cases.number}), 0)::int` })
+    .from(t.cases)
+    .where(eq(t.cases.workspaceId, tx.workspaceId));
+  const number = (last?.number ?? 0) + 1;
+  await tx.insert(t.cases).values({ workspaceId: tx.workspaceId, propertyId, number, title, openedOn });
+  return number;
+}
+
+/** Saves the answer of a stop with the revisions it was built on. An unchanged answer keeps its revision. */
+export async function saveStop<S extends AnsweredStop>(
+  tx: Tx,
+  { id, facts }: LoadedCase,
+  stop: S,
+  body: StopBodies[S],
+  by: string,
+  now: Date,
+): Promise<void> {
+  const upstream = Object.fromEntries(
+    BUILT_ON[stop].map((earlier) => [earlier, facts.states[earlier]?.revision ?? 0]),
+  );
+  const values = { body, upstream, savedAt: now, savedBy: by };
+  await tx
+    .insert(t.caseStops)
+    .values({ workspaceId: tx.workspaceId, caseId: id, stop, revision: 1, ...values })
+    .onConflictDoUpdate({
+      target: [t.caseStops.workspaceId, t.caseStops.caseId, t.caseStops.stop],
+      set: {
+        ...values,
+        revision: sql`${t.caseStops.revision} + case when ${t.caseStops.body} = excluded.body then 0 else 1 end`,
+      },
+    });
+}
+
+/** Ticks a caution, or takes the tick back. */
+export async function settle(
+  tx: Tx,
+  caseId: string,
+  key: string,
+  tick: { by: string; at: Date } | null,
+): Promise<void> {
+  const here = and(eq(t.settlements.workspaceId, tx.workspaceId), eq(t.settlements.caseId, caseId), eq(t.settlements.key, key));
+  if (tick === null) await tx.delete(t.settlements).where(here);
+  else
+    await tx
+      .insert(t.settlements)
+      .values({ workspaceId: tx.workspaceId, caseId, key, ...tick })
+      .onConflictDoNothing();
+}
+
+/** Closes a case, or opens it again (null). */
+export async function closeCase(tx: Tx, caseId: string, closedOn: string | null): Promise<void> {
+  await tx
+    .update(t.cases)
+    .set({ closedOn })
+    .where(and(eq(t.cases.workspaceId, tx.workspaceId), eq(t.cases.id, caseId)));
+}
+
+export async function listCases(tx: Tx) {
+  return tx
+    .select({
+      number: t.cases.number,
+      title: t.cases.title,
+      openedOn: t.cases.openedOn,
+      closedOn: t.cases.closedOn,
+      property: t.properties.name,
+      propertyId: t.properties.id,
+    })
+    .from(t.cases)
+    .innerJoin(t.properties, and(eq(t.properties.workspaceId, t.cases.workspaceId), eq(t.properties.id, t.cases.propertyId)))
+    .where(eq(t.cases.workspaceId, tx.workspaceId))
+    .orderBy(desc(t.cases.number));
+}

@@ -1,0 +1,25 @@
+import { and, asc, eq } from 'drizzle-orm';
+import type { PropertyForm } from '../../forms';
+import type { Tx } from '../db/client';
+import { properties } from '../db/schema';
+
+export async function listProperties(tx: Tx) {
+  return tx.select().from(properties).where(eq(properties.workspaceId, tx.workspaceId)).orderBy(asc(properties.name));
+}
+
+export async function findProperty(tx: Tx, id: string) {
+  const [row] = await tx
+    .select()
+    .from(properties)
+    .where(and(eq(properties.workspaceId, tx.workspaceId), eq(properties.id, id)));
+  return row ?? null;
+}
+
+export async function createProperty(tx: Tx, form: PropertyForm): Promise<string> {
+  const [row] = await tx
+    .insert(properties)
+    .values({ workspaceId: tx.workspaceId, ...form })
+    .returning({ id: properties.id });
+  if (!row) throw new Error('the property was not written');
+  return row.id;
+}

@@ -1,0 +1,64 @@
+import { labelSchema } from '../../catalog';
+import type { AnsweredStop, CaseFacts, StopBodies, StopState } from '../../core/case';
+import type { ShelfEntry } from '../../core/choose';
+import type { LabelCard } from '../../core/labels';
+import { leftOf, type ApplicationRecord } from '../../core/record';
+import type { CalendarDay, Unit } from '../../core/units';
+import { readStop } from '../../forms';
+import type * as tables from '../db/schema';
+
+type Row<T extends { $inferSelect: unknown }> = T['$inferSelect'];
+
+export function recordFromRow(row: Row<typeof tables.records>): ApplicationRecord {
+  return {
+    ...(row.body as Omit<ApplicationRecord, 'id' | 'doneOn' | 'corrects' | 'loggedAt'>),
+    id: row.id,
+    doneOn: row.doneOn as CalendarDay,
+    corrects: row.corrects,
+    loggedAt: row.loggedAt.toISOString(),
+  };
+}
+
+/** The newest version of each label with its containers, nearest expiry first; what is left follows from the records. */
+export function shelfFromRows(
+  labels: readonly Row<typeof tables.labels>[],
+  containers: readonly Row<typeof tables.containers>[],
+  records: readonly ApplicationRecord[],
+): ShelfEntry[] {
+  const newest = new Map<string, LabelCard>();
+  for (const row of [...labels].sort((a, b) => a.version - b.version)) newest.set(row.labelId, labelSchema.parse(row.card));
+  return [...newest.values()].map((label) => ({
+    label,
+    containers: containers
+      .filter((c) => c.labelId === label.id)
+      .map((c) => {
+        const size = { value: c.size, unit: c.unit as Unit };
+        return {
+          lot: c.lot,
+          size,
+          left: leftOf({ labelId: label.id, lot: c.lot, size }, records),
+          price: c.price,
+          expiresOn: c.expiresOn as CalendarDay | null,
+          keptIn: c.keptIn,
+        };
+      })
+      .sort((a, b) => ((a.expiresOn ?? '9999') < (b.expiresOn ?? '9999') ? -1 : 1)),
+  }));
+}
+
+export function stopsFromRows(rows: readonly Row<typeof tables.caseStops>[]): Pick<CaseFacts, 'stops' | 'states'> {
+  const stops: Partial<Record<AnsweredStop, StopBodies[AnsweredStop]>> = {};
+  const states: Partial<Record<AnsweredStop, StopState>> = {};
+  for (const row of rows) {
+    const stop = row.stop as AnsweredStop;
+    const body = readStop(stop, row.body);
+    if (body === undefined) continue;
+    stops[stop] = body;
+    states[stop] = { revision: row.revision, upstream: row.upstream as StopState['upstream'] };
+  }
+  return { stops: stops as Partial<StopBodies>, states };
+}
+
+export function settledFromRows(rows: readonly Row<typeof tables.settlements>[]): CaseFacts['settled'] {
+  return Object.fromEntries(rows.map((row) => [row.key, { by: row.by, at: row.at.toISOString() }]));
+}

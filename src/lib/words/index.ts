@@ -1,0 +1,34 @@
+export { cautionWords, RANK_WORDS } from './cautions';
+export { refusalSentence } from './refusals';
+export {
+  besideText,
+  clockText,
+  dayOfHour,
+  dayText,
+  hourField,
+  hourText,
+  longDayText,
+  numberText,
+  percentText,
+  priceText,
+  quantityText,
+  rateText,
+  unitText,
+  whenText,
+} from './show';
+export {
+  FAMILY_WORDS,
+  FORM_WORDS,
+  formulaWords,
+  GRADE_WORDS,
+  hourReason,
+  inputName,
+  SCORE_WORDS,
+  SOURCE_WORDS,
+  STOP_NAMES,
+  TEST_WORDS,
+  THRESHOLD_WORDS,
+  verdictWords,
+  VIGOUR_WORDS,
+} from './terms';
+export { trailText } from './trail';

@@ -1,0 +1,95 @@
+import type { CaseFacts, CaseView } from '../core/case';
+import type { Stop } from '../core/labels';
+import { cautionWords } from './cautions';
+import { dayText, hourText, numberText, percentText, quantityText } from './show';
+import { THRESHOLD_WORDS } from './terms';
+
+/** A stop's present answer in a few words, or what it still lacks. */
+export function trailText(stop: Stop, facts: CaseFacts, view: CaseView): string {
+  const state = view.trail.find((t) => t.stop === stop)?.state;
+  const text = answerText(stop, facts, view);
+  if (state === 'stale') return `${text} · an earlier stop changed`;
+  return text;
+}
+
+function answerText(stop: Stop, facts: CaseFacts, view: CaseView): string {
+  switch (stop) {
+    case 'look':
+      return lookText(facts, view);
+    case 'name':
+      return nameText(view);
+    case 'choose':
+      return chooseText(view);
+    case 'measure':
+      return measureText(view);
+    case 'when': {
+      if (view.nothing) return 'nothing to put down';
+      const hour = facts.stops.when?.hour;
+      if (hour !== undefined) return hourText(hour);
+      return view.chosen ? 'no hour chosen' : 'after a remedy is chosen';
+    }
+    case 'mix':
+      return mixText(facts, view);
+    case 'place':
+      return placeText(view);
+    case 'log': {
+      const last = view.records[view.records.length - 1];
+      return last ? `${quantityText(last.product)} on ${dayText(last.doneOn, facts.today)}` : 'nothing put down yet';
+    }
+    case 'recheck':
+      return recheckText(facts, view);
+  }
+}
+
+function lookText({ stops }: CaseFacts, view: CaseView): string {
+  if (!stops.look) return 'nothing looked at yet';
+  const signs = Object.keys(stops.look.signs).length;
+  if (!view.density) return `${signs} signs, no counts yet`;
+  const { perM2, low, high, spots } = view.density;
+  return `${spots} spots: ${numberText(perM2)} per m² (${numberText(low)}–${numberText(high)})`;
+}
+
+function nameText(view: CaseView): string {
+  const lead = view.ranking.ranked[0];
+  if (!view.named) return `not sure, ${percentText(lead?.p ?? 0)} at best`;
+  const p = view.ranking.ranked.find((r) => r.id === view.named?.id)?.p ?? 0;
+  const stage = view.stage ? `, ${view.stage.name}` : '';
+  return `${view.named.name}, ${percentText(p)}${stage}${view.confirmed ? '' : ' · to confirm'}`;
+}
+
+function chooseText(view: CaseView): string {
+  const verdict = view.threshold ? THRESHOLD_WORDS[view.threshold.verdict].toLowerCase() : null;
+  if (view.nothing) return 'nothing: culture only';
+  if (view.label) return [verdict, view.label.name].filter(Boolean).join(' · ');
+  return verdict ? `${verdict}, no remedy chosen` : 'needs a name first';
+}
+
+function measureText(view: CaseView): string {
+  if (!view.lawn) return 'not measured';
+  const { area, areaLow, areaHigh, stripM } = view.lawn;
+  const band = areaLow && areaHigh ? ` (${numberText(areaLow.value)}–${numberText(areaHigh.value)})` : '';
+  return `${quantityText(area)}${band}${stripM > 0 ? ', strip left out' : ''}`;
+}
+
+function mixText(facts: CaseFacts, view: CaseView): string {
+  if (view.nothing) return 'nothing to mix';
+  const halt = view.records.length === 0 ? view.halts[0] : undefined;
+  if (halt) return `Halt: ${cautionWords(halt.caution).title}`;
+  if (!view.dose) return view.label ? 'needs the area' : 'needs a remedy';
+  const loads = view.dose.loads.length;
+  const amount = quantityText(view.dose.product);
+  return `${amount}${loads > 0 ? ` in ${loads} ${loads === 1 ? 'load' : 'loads'}` : ''}${facts.stops.mix ? '' : ' · to settle'}`;
+}
+
+function placeText(view: CaseView): string {
+  if (view.nothing) return 'nothing to place';
+  if (view.halts.length > 0 && view.records.length === 0) return 'Halt open';
+  return view.lanes ? `${view.lanes.lanes.length} lanes, ${view.minutesOnLawn ?? 0} min` : 'lanes not drawn';
+}
+
+function recheckText(facts: CaseFacts, view: CaseView): string {
+  if (view.recheck) return `${numberText(view.recheck.pct)} % fewer`;
+  if (view.recheckDue) return `due ${dayText(view.recheckDue, facts.today)}`;
+  const days = view.label?.use.daysToEffect[1];
+  return days ? `${days} days after it went down` : 'after it went down';
+}
