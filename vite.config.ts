@@ -9,11 +9,20 @@ export default defineConfig({
     projects: [
       {
         extends: true,
-        test: { name: 'unit', include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'], exclude: ['**/*.server.test.ts'] },
+        test: {
+          name: 'unit',
+          include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'],
+          exclude: ['**/*.server.test.ts'],
+        },
       },
       {
         extends: true,
-        test: { name: 'server', include: ['src/**/*.server.test.ts'], fileParallelism: false, testTimeout: 30_000 },
+        test: {
+          name: 'server',
+          include: ['src/**/*.server.test.ts'],
+          fileParallelism: false,
+          testTimeout: 30_000,
+        },
       },
     ],
   },

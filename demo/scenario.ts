@@ -21,7 +21,12 @@ export interface DemoProperty {
   note: string;
 }
 
-const place = (key: string, name: string, address: string, more: Partial<DemoProperty> = {}): DemoProperty => ({
+const place = (
+  key: string,
+  name: string,
+  address: string,
+  more: Partial<DemoProperty> = {},
+): DemoProperty => ({
   key,
   name,
   address,
@@ -51,8 +56,12 @@ export const PROPERTIES: readonly DemoProperty[] = [
     avoidToDeg: 210,
     note: 'Pitches 1 to 14 border the reed bed.',
   }),
-  place('tea-room', 'Old Mill Bakery and Tea-room', '2 Mill Steps, Ostermere', { note: 'Lawn terrace of 60 m² behind the kitchen.' }),
-  place('terrace', '3 Weir Terrace', '3 Weir Terrace, Ostermere', { note: 'Householder: M. Finch. One dog.' }),
+  place('tea-room', 'Old Mill Bakery and Tea-room', '2 Mill Steps, Ostermere', {
+    note: 'Lawn terrace of 60 m² behind the kitchen.',
+  }),
+  place('terrace', '3 Weir Terrace', '3 Weir Terrace, Ostermere', {
+    note: 'Householder: M. Finch. One dog.',
+  }),
 ];
 
 export interface DemoRecord {
@@ -83,7 +92,12 @@ export interface DemoCase {
 const day = (text: string): CalendarDay => text as CalendarDay;
 const q = (value: number, unit: Quantity['unit']): Quantity => ({ value, unit });
 
-const flap = (where: string, counts: number[], signs: Record<string, boolean>, more: Partial<StopBodies['look']> = {}) => ({
+const flap = (
+  where: string,
+  counts: number[],
+  signs: Record<string, boolean>,
+  more: Partial<StopBodies['look']> = {},
+) => ({
   where,
   signs,
   test: 'turf-flap' as const,
@@ -107,9 +121,19 @@ const tape = (length: number, width: number, strip = 0) => ({
   strip,
 });
 
-const KNAPSACK = { tankName: 'Knapsack 15 l', tank: q(15, 'l'), measureName: 'Syringe 30 ml', step: q(1, 'ml') };
+const KNAPSACK = {
+  tankName: 'Knapsack 15 l',
+  tank: q(15, 'l'),
+  measureName: 'Syringe 30 ml',
+  step: q(1, 'ml'),
+};
 const SCALE = { tankName: '', tank: null, measureName: 'Kitchen scale', step: q(0.01, 'kg') };
-const lanes = (swathM: number, overlap = 0, direction: 0 | 90 = 0) => ({ swathM, overlap, direction, start: 'this-end' as const });
+const lanes = (swathM: number, overlap = 0, direction: 0 | 90 = 0) => ({
+  swathM,
+  overlap,
+  direction,
+  start: 'this-end' as const,
+});
 
 function chaferYear(year: number, counts: number[], after: number[], amount: number): DemoCase {
   return {
@@ -118,11 +142,24 @@ function chaferYear(year: number, counts: number[], after: number[], amount: num
     openedOn: day(`${year}-09-06`),
     closedOn: day(`${year}-10-08`),
     stops: {
-      look: flap('North half of the green', counts, { 'turf-lifts': true, 'c-grubs': true, 'birds-probing': true }),
+      look: flap('North half of the green', counts, {
+        'turf-lifts': true,
+        'c-grubs': true,
+        'birds-probing': true,
+      }),
       name: { candidate: 'chafer-grub', stage: 'small' },
       choose: { label: 'wath-nematodes', reason: '' },
       measure: tape(38, 19),
-      mix: { rate: 50, tankName: 'Tow tank 100 l', tank: q(100, 'l'), measureName: '', step: null, carryOver: null, split: 'equal', lot: null },
+      mix: {
+        rate: 50,
+        tankName: 'Tow tank 100 l',
+        tank: q(100, 'l'),
+        measureName: '',
+        step: null,
+        carryOver: null,
+        split: 'equal',
+        lot: null,
+      },
       place: lanes(3, 0.1),
       recheck: { counts: after, control: null, countedOn: day(`${year}-10-08`), note: '' },
     },
@@ -152,10 +189,15 @@ export const CASES: readonly DemoCase[] = [
     openedOn: day('2025-08-18'),
     closedOn: day('2025-09-05'),
     stops: {
-      look: flap('Lakeside lawn', [21, 17, 24, 19, 26], { 'chewed-blades': true, 'moths-at-dusk': true, 'caterpillars-flushed': true }, {
-        test: 'soap-flush',
-        frame: q(1, 'm2'),
-      }),
+      look: flap(
+        'Lakeside lawn',
+        [21, 17, 24, 19, 26],
+        { 'chewed-blades': true, 'moths-at-dusk': true, 'caterpillars-flushed': true },
+        {
+          test: 'soap-flush',
+          frame: q(1, 'm2'),
+        },
+      ),
       name: { candidate: 'sod-webworm', stage: 'half-grown' },
       choose: { label: 'tarnside-liquid', reason: '' },
       measure: tape(24, 20, 5),
@@ -186,7 +228,11 @@ export const CASES: readonly DemoCase[] = [
     openedOn: day('2027-05-24'),
     closedOn: day('2027-07-02'),
     stops: {
-      look: flap('Strip along the path', [14, 11, 16, 12, 13], { 'frass-at-crown': true, 'legless-grubs': true, 'sunny-edges': true }),
+      look: flap('Strip along the path', [14, 11, 16, 12, 13], {
+        'frass-at-crown': true,
+        'legless-grubs': true,
+        'sunny-edges': true,
+      }),
       name: { candidate: 'billbug', stage: 'in-stem' },
       choose: { label: 'hazelmoor-granule', reason: 'Larvae still in the stems' },
       measure: tape(24, 6),
@@ -216,7 +262,12 @@ export const CASES: readonly DemoCase[] = [
     title: 'Thin turf on pitches 3 to 5',
     openedOn: day('2027-08-20'),
     stops: {
-      look: flap('Pitches 3 to 5', [8, 11, 6, 9, 12], { 'turf-lifts': true, 'c-grubs': true, 'animals-digging': true }, { vigour: 'weak' }),
+      look: flap(
+        'Pitches 3 to 5',
+        [8, 11, 6, 9, 12],
+        { 'turf-lifts': true, 'c-grubs': true, 'animals-digging': true },
+        { vigour: 'weak' },
+      ),
       name: { candidate: 'chafer-grub', stage: 'small' },
       choose: { label: 'hazelmoor-granule', reason: 'Three pitches, no tank on site' },
       measure: tape(30, 18, 3),
@@ -246,11 +297,16 @@ export const CASES: readonly DemoCase[] = [
     title: 'Ragged brown patches by the croquet hoops',
     openedOn: day('2027-09-09'),
     stops: {
-      look: flap('Lakeside lawn, croquet hoops', [19, 26, 22, 24, 21], { 'chewed-blades': true, 'green-pellets': true, 'moths-at-dusk': true, 'turf-lifts': false }, {
-        test: 'soap-flush',
-        frame: q(1, 'm2'),
-        note: 'Crane-flies begin to fly; count larvae in October.',
-      }),
+      look: flap(
+        'Lakeside lawn, croquet hoops',
+        [19, 26, 22, 24, 21],
+        { 'chewed-blades': true, 'green-pellets': true, 'moths-at-dusk': true, 'turf-lifts': false },
+        {
+          test: 'soap-flush',
+          frame: q(1, 'm2'),
+          note: 'Crane-flies begin to fly; count larvae in October.',
+        },
+      ),
       name: { candidate: 'sod-webworm', stage: 'half-grown' },
       choose: { label: 'tarnside-liquid', reason: '' },
       measure: {
@@ -265,7 +321,13 @@ export const CASES: readonly DemoCase[] = [
         strip: 5.5,
       },
       when: { hour: '2027-09-16T16:00' },
-      mix: { rate: 125, ...KNAPSACK, carryOver: { finished: q(2, 'l'), product: q(4, 'ml') }, split: 'fill', lot: 'T27-2' },
+      mix: {
+        rate: 125,
+        ...KNAPSACK,
+        carryOver: { finished: q(2, 'l'), product: q(4, 'ml') },
+        split: 'fill',
+        lot: 'T27-2',
+      },
     },
     settled: ['water-buffer'],
   },
@@ -274,7 +336,12 @@ export const CASES: readonly DemoCase[] = [
     title: 'Grubs under the north end',
     openedOn: day('2027-09-11'),
     stops: {
-      look: flap('North end of the green', [9, 11, 8, 12, 10], { 'turf-lifts': true, 'c-grubs': true, 'birds-probing': true, 'greens-after-water': false }),
+      look: flap('North end of the green', [9, 11, 8, 12, 10], {
+        'turf-lifts': true,
+        'c-grubs': true,
+        'birds-probing': true,
+        'greens-after-water': false,
+      }),
       name: { candidate: 'chafer-grub', stage: 'small' },
       choose: { label: 'wath-nematodes', reason: 'Small grubs, warm soil' },
       measure: tape(20, 9),
@@ -293,7 +360,12 @@ export const CASES: readonly DemoCase[] = [
     title: 'Brown lawn edges',
     openedOn: day('2027-09-13'),
     stops: {
-      look: flap('Front lawn, along the paving', [1, 0, 2, 0, 1], { 'sunny-edges': true, 'birds-probing': true }, { vigour: 'strong' }),
+      look: flap(
+        'Front lawn, along the paving',
+        [1, 0, 2, 0, 1],
+        { 'sunny-edges': true, 'birds-probing': true },
+        { vigour: 'strong' },
+      ),
     },
   },
   {
@@ -305,10 +377,42 @@ export const CASES: readonly DemoCase[] = [
 ];
 
 export const CONTAINERS = [
-  { labelId: 'tarnside-liquid', lot: 'T25-1', size: 250, unit: 'ml', price: 29.5, expiresOn: '2027-06-30', keptIn: 'shed' },
-  { labelId: 'tarnside-liquid', lot: 'T27-2', size: 250, unit: 'ml', price: 31.5, expiresOn: '2029-04-30', keptIn: 'van' },
-  { labelId: 'hazelmoor-granule', lot: 'H27-04', size: 10, unit: 'kg', price: 46, expiresOn: '2029-03-31', keptIn: 'shed' },
-  { labelId: 'wath-nematodes', lot: 'W27-7', size: 50, unit: 'million', price: 24, expiresOn: '2027-09-24', keptIn: 'cool box' },
+  {
+    labelId: 'tarnside-liquid',
+    lot: 'T25-1',
+    size: 250,
+    unit: 'ml',
+    price: 29.5,
+    expiresOn: '2027-06-30',
+    keptIn: 'shed',
+  },
+  {
+    labelId: 'tarnside-liquid',
+    lot: 'T27-2',
+    size: 250,
+    unit: 'ml',
+    price: 31.5,
+    expiresOn: '2029-04-30',
+    keptIn: 'van',
+  },
+  {
+    labelId: 'hazelmoor-granule',
+    lot: 'H27-04',
+    size: 10,
+    unit: 'kg',
+    price: 46,
+    expiresOn: '2029-03-31',
+    keptIn: 'shed',
+  },
+  {
+    labelId: 'wath-nematodes',
+    lot: 'W27-7',
+    size: 50,
+    unit: 'million',
+    price: 24,
+    expiresOn: '2027-09-24',
+    keptIn: 'cool box',
+  },
 ] as const;
 
 export const EQUIPMENT = [

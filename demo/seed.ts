@@ -10,7 +10,9 @@ import { CASES, CONTAINERS, EQUIPMENT, FIRM, PROPERTIES, type DemoCase } from '.
 export async function seedScenario(tx: Tx): Promise<void> {
   const { workspaceId } = tx;
   const properties = new Map(PROPERTIES.map((p) => [p.key, { id: randomUUID(), ...p }]));
-  await tx.insert(t.properties).values([...properties.values()].map(({ key: _key, ...row }) => ({ workspaceId, ...row })));
+  await tx
+    .insert(t.properties)
+    .values([...properties.values()].map(({ key: _key, ...row }) => ({ workspaceId, ...row })));
   await tx.insert(t.containers).values(CONTAINERS.map((row) => ({ workspaceId, ...row })));
   await tx.insert(t.equipment).values(EQUIPMENT.map((row) => ({ workspaceId, ...row })));
   for (const [index, demo] of CASES.entries()) {
@@ -44,13 +46,17 @@ async function seedCase(tx: Tx, demo: DemoCase, number: number, propertyId: stri
         stop,
         body,
         revision: 1,
-        upstream: Object.fromEntries(BUILT_ON[stop].map((earlier) => [earlier, earlier in demo.stops ? 1 : 0])),
+        upstream: Object.fromEntries(
+          BUILT_ON[stop].map((earlier) => [earlier, earlier in demo.stops ? 1 : 0]),
+        ),
         savedAt: opened,
         savedBy: FIRM.person,
       })),
     );
   if (demo.settled)
-    await tx.insert(t.settlements).values(demo.settled.map((key) => ({ workspaceId, caseId, key, by: FIRM.person, at: opened })));
+    await tx
+      .insert(t.settlements)
+      .values(demo.settled.map((key) => ({ workspaceId, caseId, key, by: FIRM.person, at: opened })));
   for (const record of demo.records ?? []) {
     const label = DEMONSTRATION_LABELS.find((l) => l.id === record.label);
     if (!label) throw new Error(`no label ${record.label}`);

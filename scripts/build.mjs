@@ -8,7 +8,15 @@ import { ROOT, Trouble, say } from './say.mjs';
 
 const BUILT = join(ROOT, 'build');
 const CORE_SOURCES = ['src/lib/core', 'src/lib/forms', 'src/lib/words', 'src/cli'];
-const APP_SOURCES = ['src', 'demo', 'static', 'package-lock.json', 'vite.config.ts', 'svelte.config.js', 'scripts/build.mjs'];
+const APP_SOURCES = [
+  'src',
+  'demo',
+  'static',
+  'package-lock.json',
+  'vite.config.ts',
+  'svelte.config.js',
+  'scripts/build.mjs',
+];
 
 /** Installs the locked packages when they are missing or the lock file changed. */
 export function needPackages() {
@@ -70,7 +78,11 @@ async function bundle(entry, name) {
 /** @param {string} file @param {string[]} words */
 function run(file, words) {
   try {
-    execFileSync(file, words, { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, NODE_ENV: undefined } });
+    execFileSync(file, words, {
+      cwd: ROOT,
+      stdio: ['ignore', 'ignore', 'inherit'],
+      env: { ...process.env, NODE_ENV: undefined },
+    });
   } catch {
     throw new Trouble(`“${file} ${words.join(' ')}” failed; what it printed stands above.`);
   }
@@ -82,7 +94,9 @@ const readStamp = (file) => (existsSync(file) ? readFileSync(file, 'utf8') : nul
 /** Hash of names and contents of the files under the given places. @param {string[]} places */
 function hashOf(places) {
   const hash = createHash('sha256');
-  for (const place of places) for (const file of filesUnder(join(ROOT, place))) hash.update(relative(ROOT, file)).update(readFileSync(file));
+  for (const place of places)
+    for (const file of filesUnder(join(ROOT, place)))
+      hash.update(relative(ROOT, file)).update(readFileSync(file));
   return hash.digest('hex');
 }
 
@@ -92,7 +106,11 @@ function filesUnder(place) {
   try {
     const entries = readdirSync(place, { withFileTypes: true }).sort((a, b) => (a.name < b.name ? -1 : 1));
     return entries.flatMap((entry) =>
-      entry.isDirectory() ? filesUnder(join(place, entry.name)) : entry.name.includes('.test.') ? [] : [join(place, entry.name)],
+      entry.isDirectory()
+        ? filesUnder(join(place, entry.name))
+        : entry.name.includes('.test.')
+          ? []
+          : [join(place, entry.name)],
     );
   } catch {
     return [place];

@@ -1,7 +1,18 @@
 // @ts-check
 import { spawnSync } from 'node:child_process';
 import { createHash, randomBytes } from 'node:crypto';
-import { chmodSync, chownSync, existsSync, mkdirSync, mkdtempSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import {
+  chmodSync,
+  chownSync,
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { createServer } from 'node:net';
 import { dirname, join } from 'node:path';
 import { Trouble, pause } from './say.mjs';
@@ -54,7 +65,9 @@ function placeOf(data) {
 function createCluster(bin, data, dir) {
   const word = () => randomBytes(24).toString('base64url');
   /** @type {Secrets} */
-  const secrets = existsSync(secretsFile(data)) ? readSecrets(data) : { superuser: word(), owner: word(), app: word() };
+  const secrets = existsSync(secretsFile(data))
+    ? readSecrets(data)
+    : { superuser: word(), owner: word(), app: word() };
   writeFileSync(secretsFile(data), JSON.stringify(secrets), { mode: 0o600 });
   chmodSync(secretsFile(data), 0o600);
   // Made beside its place and moved there when whole: an interrupted start leaves no half cluster behind.
@@ -67,7 +80,16 @@ function createCluster(bin, data, dir) {
   if (isRoot) for (const path of [half, handover, pwfile]) giveToPostgres(path);
   try {
     const made = asPostgres(join(bin, 'initdb'), [
-      '-D', half, '-U', SUPERUSER, '--auth=scram-sha-256', `--pwfile=${pwfile}`, '--encoding=UTF8', '--locale=C.UTF-8', '--no-sync', '--no-instructions',
+      '-D',
+      half,
+      '-U',
+      SUPERUSER,
+      '--auth=scram-sha-256',
+      `--pwfile=${pwfile}`,
+      '--encoding=UTF8',
+      '--locale=C.UTF-8',
+      '--no-sync',
+      '--no-instructions',
     ]);
     if (made.status !== 0) throw new Trouble(`The database could not be created in ${dir}:\n${made.stderr}`);
   } finally {
@@ -83,24 +105,40 @@ const secretsFile = (data) => join(data, 'secrets.json');
 /** @param {string} data @returns {Secrets} */
 function readSecrets(data) {
   if (!existsSync(secretsFile(data)))
-    throw new Trouble(`${secretsFile(data)} is missing, so the database in ${data} cannot be opened. Put the file back from a backup.`);
+    throw new Trouble(
+      `${secretsFile(data)} is missing, so the database in ${data} cannot be opened. Put the file back from a backup.`,
+    );
   return JSON.parse(readFileSync(secretsFile(data), 'utf8'));
 }
 
 /** @param {string} bin @param {string} dir */
 async function startCluster(bin, dir) {
   const log = join(dir, 'server.log');
-  const settings = "-c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c max_connections=60 -c log_min_messages=warning -c logging_collector=off";
+  const settings =
+    "-c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c max_connections=60 -c log_min_messages=warning -c logging_collector=off";
   let started = { status: /** @type {number | null} */ (1), stderr: '', stdout: '' };
   for (let attempt = 0; attempt < 20; attempt++) {
     dropStalePidFile(dir);
     const port = await freePort();
-    started = asPostgres(join(bin, 'pg_ctl'), ['-D', dir, '-l', log, '-w', '-t', '120', '-o', `${settings} -p ${port}`, 'start']);
+    started = asPostgres(join(bin, 'pg_ctl'), [
+      '-D',
+      dir,
+      '-l',
+      log,
+      '-w',
+      '-t',
+      '120',
+      '-o',
+      `${settings} -p ${port}`,
+      'start',
+    ]);
     if (started.status === 0) return port;
     // Backends of a killed server may hold its shared memory for a moment longer.
     await pause(500);
   }
-  throw new Trouble(`The database in ${dir} does not start. Its log is ${log}.\n${started.stdout}${started.stderr}`);
+  throw new Trouble(
+    `The database in ${dir} does not start. Its log is ${log}.\n${started.stdout}${started.stderr}`,
+  );
 }
 
 /** @param {string} bin @param {string} dir */
@@ -137,7 +175,8 @@ function isPostgresOn(pid, dir) {
 /** @param {string} bin @param {number} port */
 async function answers(bin, port) {
   for (let attempt = 0; attempt < 20; attempt++) {
-    if (spawnSync(join(bin, 'pg_isready'), ['-q', '-h', '127.0.0.1', '-p', String(port)]).status === 0) return true;
+    if (spawnSync(join(bin, 'pg_isready'), ['-q', '-h', '127.0.0.1', '-p', String(port)]).status === 0)
+      return true;
     await pause(250);
   }
   return false;
@@ -157,9 +196,15 @@ function freePort() {
 
 /** Runs a program as whoever may run PostgreSQL. @param {string} file @param {string[]} words */
 function asPostgres(file, words) {
-  const options = { cwd: '/', encoding: /** @type {const} */ ('utf8'), stdio: /** @type {['ignore', 'pipe', 'pipe']} */ (['ignore', 'pipe', 'pipe']) };
+  const options = {
+    cwd: '/',
+    encoding: /** @type {const} */ ('utf8'),
+    stdio: /** @type {['ignore', 'pipe', 'pipe']} */ (['ignore', 'pipe', 'pipe']),
+  };
   // pg_ctl's server inherits the pipes; it is started with its output in a log file, so they close with pg_ctl.
-  return isRoot ? spawnSync('runuser', ['-u', 'postgres', '--', file, ...words], options) : spawnSync(file, words, options);
+  return isRoot
+    ? spawnSync('runuser', ['-u', 'postgres', '--', file, ...words], options)
+    : spawnSync(file, words, options);
 }
 
 /** @param {string} path */

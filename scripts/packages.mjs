@@ -11,7 +11,9 @@ export function findPostgres() {
   if (!existsSync(POSTGRES_HOME)) return null;
   const versions = readdirSync(POSTGRES_HOME).sort((a, b) => Number(b) - Number(a));
   const bins = versions.map((version) => join(POSTGRES_HOME, version, 'bin'));
-  return bins.find((bin) => ['initdb', 'pg_ctl', 'postgres'].every((tool) => existsSync(join(bin, tool)))) ?? null;
+  return (
+    bins.find((bin) => ['initdb', 'pg_ctl', 'postgres'].every((tool) => existsSync(join(bin, tool)))) ?? null
+  );
 }
 
 /** The PostgreSQL programs, installed first where they are missing. */
@@ -50,6 +52,8 @@ function installDebian(packages) {
     apt(['-qq', 'update']);
     apt(['-qq', '-y', 'install', '--no-install-recommends', ...packages]);
   } catch {
-    throw new Trouble(`The packages could not be installed. Run this line as root and read what it says:\n\n  ${line}`);
+    throw new Trouble(
+      `The packages could not be installed. Run this line as root and read what it says:\n\n  ${line}`,
+    );
   }
 }

@@ -39,11 +39,20 @@ export async function serve(mode, words) {
     const cluster = bin ? await openCluster(bin, options.data) : null;
     if (cluster) closers.push(cluster.stop);
     const setup = await import(pathToFileURL(join(ROOT, 'build', 'setup.mjs')).href);
-    const urls = cluster ? await ownDatabase(setup, cluster) : { app: external, owner: process.env.DATABASE_OWNER_URL ?? external };
+    const urls = cluster
+      ? await ownDatabase(setup, cluster)
+      : { app: external, owner: process.env.DATABASE_OWNER_URL ?? external };
     await setup
-      .prepare({ ownerUrl: urls.owner, migrations: join(ROOT, 'src', 'lib', 'server', 'db', 'migrations'), mode, today: options.today })
+      .prepare({
+        ownerUrl: urls.owner,
+        migrations: join(ROOT, 'src', 'lib', 'server', 'db', 'migrations'),
+        mode,
+        today: options.today,
+      })
       .catch((/** @type {Error} */ reason) => {
-        throw new Trouble(`The data in ${external ? 'DATABASE_URL' : options.data} cannot be used. ${reason.message}`);
+        throw new Trouble(
+          `The data in ${external ? 'DATABASE_URL' : options.data} cannot be used. ${reason.message}`,
+        );
       });
     process.env.DATABASE_URL = urls.app;
     process.env.NIMSY_MODE = mode;
@@ -53,7 +62,10 @@ export async function serve(mode, words) {
     await close();
     throw error;
   }
-  if (!closing) process.stdout.write(`Nimsy is ready: http://127.0.0.1:${options.port}${mode === 'demo' ? '  (demonstration)' : ''}\n`);
+  if (!closing)
+    process.stdout.write(
+      `Nimsy is ready: http://127.0.0.1:${options.port}${mode === 'demo' ? '  (demonstration)' : ''}\n`,
+    );
 }
 
 /** @param {'demo' | 'real'} mode @param {string[]} words */
@@ -61,7 +73,12 @@ function readOptions(mode, words) {
   const known = {
     port: { type: /** @type {const} */ ('string') },
     data: { type: /** @type {const} */ ('string') },
-    ...(mode === 'demo' ? { today: { type: /** @type {const} */ ('string') }, still: { type: /** @type {const} */ ('boolean') } } : {}),
+    ...(mode === 'demo'
+      ? {
+          today: { type: /** @type {const} */ ('string') },
+          still: { type: /** @type {const} */ ('boolean') },
+        }
+      : {}),
   };
   /** @type {{ port?: string, data?: string, today?: string, still?: boolean }} */
   let values;
@@ -76,7 +93,12 @@ function readOptions(mode, words) {
   if (!Number.isInteger(port) || port < 1 || port > 65535)
     throw new Trouble(`--port must be a whole number from 1 to 65535; it is ${values.port}.`, 2);
   const { today } = values;
-  if (today !== undefined && (!/^\d{4}-\d{2}-\d{2}$/.test(today) || Number.isNaN(Date.parse(today)) || new Date(today).toISOString().slice(0, 10) !== today))
+  if (
+    today !== undefined &&
+    (!/^\d{4}-\d{2}-\d{2}$/.test(today) ||
+      Number.isNaN(Date.parse(today)) ||
+      new Date(today).toISOString().slice(0, 10) !== today)
+  )
     throw new Trouble(`--today must be a date that exists, as YYYY-MM-DD; it is ${today}.`, 2);
   const data = resolve(values.data ?? join(ROOT, '.nimsy', mode));
   return { port, data, today, still: values.still ?? false };
@@ -136,4 +158,3 @@ async function listen(port) {
       /** @type {import('node:events').EventEmitter} */ (process).emit('sveltekit:shutdown', 'SIGTERM');
     });
 }
-

@@ -27,13 +27,23 @@ export const handle: Handle = async ({ event, resolve }) => {
 
 export const handleError: HandleServerError = ({ error: reason, status }) => {
   if (status !== 404) reportFault(reason);
-  return { message: status === 404 ? 'There is no such page.' : 'That did not work. Nothing was saved; go back and try again.' };
+  return {
+    message:
+      status === 404
+        ? 'There is no such page.'
+        : 'That did not work. Nothing was saved; go back and try again.',
+  };
 };
 
 /** Names the fault without the data that was in it: messages of a database quote what a person typed. */
 function reportFault(reason: unknown): void {
   const cause = reason instanceof Error && reason.cause instanceof Error ? reason.cause : reason;
   const code = typeof cause === 'object' && cause !== null && 'code' in cause ? String(cause.code) : '';
-  const where = reason instanceof Error ? (reason.stack ?? '').split('\n').find((line) => line.trim().startsWith('at ')) : '';
-  console.error(`fault ${reason instanceof Error ? reason.constructor.name : typeof reason} ${code} ${where?.trim() ?? ''}`);
+  const where =
+    reason instanceof Error
+      ? (reason.stack ?? '').split('\n').find((line) => line.trim().startsWith('at '))
+      : '';
+  console.error(
+    `fault ${reason instanceof Error ? reason.constructor.name : typeof reason} ${code} ${where?.trim() ?? ''}`,
+  );
 }

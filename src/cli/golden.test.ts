@@ -23,11 +23,16 @@ function holds(expected: unknown, seen: unknown, path = ''): void {
   if (typeof expected === 'number') {
     expect(typeof seen, path).toBe('number');
     const off = Math.abs((seen as number) - expected);
-    expect(off <= Math.max(1e-9, 1e-6 * Math.abs(expected)), `${path}: ${String(seen)} for ${expected}`).toBe(true);
+    expect(off <= Math.max(1e-9, 1e-6 * Math.abs(expected)), `${path}: ${String(seen)} for ${expected}`).toBe(
+      true,
+    );
   } else if (Array.isArray(expected)) {
     expect(seen, path).toHaveLength(expected.length);
     const sets = path.endsWith('.problems');
-    const [a, b] = [expected, seen as unknown[]].map((l) => (sets ? [...l].sort() : l)) as [unknown[], unknown[]];
+    const [a, b] = [expected, seen as unknown[]].map((l) => (sets ? [...l].sort() : l)) as [
+      unknown[],
+      unknown[],
+    ];
     a.forEach((entry, i) => holds(entry, b[i], `${path}.${i}`));
   } else if (typeof expected === 'object' && expected !== null) {
     expect(seen, path).toBeTypeOf('object');

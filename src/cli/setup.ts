@@ -35,7 +35,10 @@ export async function prepare({ ownerUrl, migrations, mode, today }: Preparation
           : 'This data is in real use. Start it with ./nimsy start, or give ./nimsy demo another --data.',
       );
     if (known && mode === 'demo' && today !== undefined)
-      await db.update(workspaces).set({ opensOn: today, firstStartedAt: new Date() }).where(eq(workspaces.id, FIRST_WORKSPACE));
+      await db
+        .update(workspaces)
+        .set({ opensOn: today, firstStartedAt: new Date() })
+        .where(eq(workspaces.id, FIRST_WORKSPACE));
     if (known) return;
     await withWorkspace(db, FIRST_WORKSPACE, async (tx) => {
       await tx.insert(workspaces).values({
@@ -46,9 +49,16 @@ export async function prepare({ ownerUrl, migrations, mode, today }: Preparation
         opensOn: mode === 'demo' ? (today ?? DEMONSTRATION_OPENS) : null,
         firstStartedAt: new Date(),
       });
-      await tx.insert(labels).values(
-        DEMONSTRATION_LABELS.map((card) => ({ workspaceId: FIRST_WORKSPACE, labelId: card.id, version: card.version, card })),
-      );
+      await tx
+        .insert(labels)
+        .values(
+          DEMONSTRATION_LABELS.map((card) => ({
+            workspaceId: FIRST_WORKSPACE,
+            labelId: card.id,
+            version: card.version,
+            card,
+          })),
+        );
       if (mode === 'demo') await seedScenario(tx);
     });
   } finally {

@@ -1,1 +1,175 @@
-<p>x</p>
+<script lang="ts">
+  import { resolve } from '$app/paths';
+  import AgendaRow from '$lib/ui/home/AgendaRow.svelte';
+  import StripKey from '$lib/ui/parts/StripKey.svelte';
+  import { daysBetween } from '$lib/core/units';
+  import { dayText, longDayText, numberText, quantityText, whenText } from '$lib/words';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+  const today = $derived(data.today);
+  const work = $derived(
+    data.entries.filter((e) => e.kind === 'work' || e.kind === 'halted' || e.kind === 'no-window'),
+  );
+  const days = $derived([...new Set(work.map((e) => e.day))].sort());
+  const answers = $derived(data.entries.filter((e) => e.kind === 'answer'));
+  const counts = $derived(
+    data.entries.filter((e) => e.kind === 'count').sort((a, b) => ((a.due ?? '') < (b.due ?? '') ? -1 : 1)),
+  );
+  const closing = $derived(data.entries.filter((e) => e.kind === 'close'));
+  const WORDS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'];
+  const count = (n: number): string => WORDS[n] ?? String(n);
+  const headline = $derived.by(() => {
+    const fits = work.filter((e) => e.kind === 'work' && e.day === today).length;
+    const halted = work.filter((e) => e.kind === 'halted').length;
+    const first =
+      fits === 0 ? 'No job fits today' : `${count(fits)} ${fits === 1 ? 'job fits' : 'jobs fit'} today`;
+    return halted === 0
+      ? first
+      : `${first}, ${count(halted).toLowerCase()} ${halted === 1 ? 'is' : 'are'} halted`;
+  });
+  const low = $derived(
+    data.shelf
+      .map((c) => ({
+        ...c,
+        share: c.left.value / c.size.value,
+        days: c.expiresOn ? daysBetween(today, c.expiresOn) : Infinity,
+      }))
+      .filter((c) => c.left.value > 0 && (c.share <= 0.25 || c.days <= 30))
+      .sort((a, b) => a.days - b.days),
+  );
+</script>
+
+<svelte:head><title>Today · Nimsy</title></svelte:head>
+
+<div class="home">
+  <div class="main">
+    <div class="top">
+      <div>
+        <h1>{data.entries.length === 0 ? 'Nothing is open' : headline}</h1>
+        <p class="soft">
+          {longDayText(today)}{data.weather === null
+            ? ' · no weather is known: hours are checked by hand'
+            : ''}
+        </p>
+      </div>
+      <a class="button button-main" href={resolve('/cases/new')}>What did you see?</a>
+    </div>
+    {#if data.entries.length === 0}
+      <p>
+        {#if data.hasProperties}Open a case for what you saw, or <a href={resolve('/how-much')}
+            >just ask how much</a
+          >.
+        {:else}First a place: <a href={resolve('/properties/new')}>add the property</a>. Or
+          <a href={resolve('/how-much')}>just ask how much</a>.{/if}
+      </p>
+    {/if}
+    {#if work.length > 0 && data.weather !== null}<StripKey />{/if}
+    {#each days as day (day)}
+      <section>
+        <h2 class="section-head">{day === today ? 'Today' : dayText(day, today)}</h2>
+        {#each work.filter((e) => e.day === day) as entry (entry.number)}<AgendaRow
+            {entry}
+            nowHour={data.nowHour}
+          />{/each}
+      </section>
+    {/each}
+    {#if answers.length > 0}
+      <section>
+        <h2 class="section-head">Needs an answer first</h2>
+        {#each answers as entry (entry.number)}<AgendaRow {entry} nowHour={data.nowHour} />{/each}
+      </section>
+    {/if}
+  </div>
+  <aside aria-label="Due and running out">
+    <h2 class="section-head">Waiting for a count</h2>
+    <ul class="rule-list">
+      {#each counts as entry (entry.number)}
+        <li class="pair">
+          <a class="plain-link" href={resolve(`/cases/${entry.number}/recheck`)}
+            >{entry.property}, {entry.title.toLowerCase()}</a
+          >
+          <span class="figure" class:late={entry.due !== null && entry.due < today}
+            >{entry.due ? whenText(entry.due, today) : ''}</span
+          >
+        </li>
+      {:else}<li class="soft">no count is due</li>{/each}
+    </ul>
+    <h2 class="section-head">Running out</h2>
+    <ul class="rule-list">
+      {#each low as c (`${c.labelId} ${c.lot}`)}
+        <li class="pair">
+          <a class="plain-link" href={resolve('/shelf/[label]', { label: c.labelId })}
+            >{c.label}, lot {c.lot}<br /><span class="soft small"
+              >{c.keptIn}{c.expiresOn
+                ? `, ${c.days < 0 ? 'expired' : 'until'} ${dayText(c.expiresOn, today)}`
+                : ''}</span
+            ></a
+          >
+          <span class="figure">{numberText(c.left.value)} of {quantityText(c.size)}</span>
+        </li>
+      {:else}<li class="soft">nothing is short</li>{/each}
+    </ul>
+    {#if closing.length > 0}
+      <h2 class="section-head">Can be closed</h2>
+      <ul class="rule-list">
+        {#each closing as entry (entry.number)}<li>
+            <a class="plain-link" href={resolve(`/cases/${entry.number}/recheck`)}
+              >{entry.property}, {entry.title.toLowerCase()}</a
+            >
+          </li>{/each}
+      </ul>
+    {/if}
+  </aside>
+</div>
+
+<style>
+  .home {
+    display: grid;
+    grid-template-columns: 1fr 300px;
+    min-height: calc(100vh - 80px);
+  }
+  .main {
+    padding: 1.2rem 1.6rem 3rem;
+    min-width: 0;
+  }
+  aside {
+    border-left: 1px solid var(--rule);
+    padding: 0.2rem 1.2rem 3rem;
+  }
+  .top {
+    display: flex;
+    justify-content: space-between;
+    gap: 1rem;
+    align-items: flex-start;
+    flex-wrap: wrap;
+    margin-bottom: 0.6rem;
+  }
+  .top p {
+    margin: 0.2rem 0 0;
+  }
+  .pair {
+    display: flex;
+    justify-content: space-between;
+    gap: 0.8rem;
+  }
+  .pair .figure {
+    text-align: right;
+    white-space: nowrap;
+  }
+  .late {
+    color: var(--brick-ink);
+  }
+  @media (max-width: 900px) {
+    .home {
+      grid-template-columns: 1fr;
+    }
+    .main {
+      padding: 0.9rem 0.9rem 1rem;
+    }
+    aside {
+      border-left: 0;
+      padding: 0 0.9rem 3rem;
+    }
+  }
+</style>

@@ -13,8 +13,13 @@ describe('the catalogue of lawn causes', () => {
 
   it('names only signs that are described, and describes only signs that some cause shows', () => {
     for (const candidate of CANDIDATES)
-      for (const sign of Object.keys(candidate.signs)) expect(signs, `${candidate.id}: ${sign}`).toContain(sign);
-    for (const sign of signs) expect(CANDIDATES.some((c) => (c.signs[sign] ?? 0) > 0.5), sign).toBe(true);
+      for (const sign of Object.keys(candidate.signs))
+        expect(signs, `${candidate.id}: ${sign}`).toContain(sign);
+    for (const sign of signs)
+      expect(
+        CANDIDATES.some((c) => (c.signs[sign] ?? 0) > 0.5),
+        sign,
+      ).toBe(true);
   });
 
   it('gives every candidate a sign that tells it apart with at least two to one', () => {

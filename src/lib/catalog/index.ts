@@ -24,7 +24,22 @@ import signs from './signs.json';
 /** Causes of trouble in a lawn, insects and others, checked once when the server starts. */
 export const CANDIDATES: readonly Candidate[] = z
   .array(candidateSchema)
-  .parse([billbug, bumbleBee, chaferGrub, chinchBug, craneFly, cutworm, dogUrine, dollarSpot, drought, miningBee, moleCricket, scalping, sodWebworm, yellowjacket]);
+  .parse([
+    billbug,
+    bumbleBee,
+    chaferGrub,
+    chinchBug,
+    craneFly,
+    cutworm,
+    dogUrine,
+    dollarSpot,
+    drought,
+    miningBee,
+    moleCricket,
+    scalping,
+    sodWebworm,
+    yellowjacket,
+  ]);
 
 export const SIGNS: readonly Sign[] = z.array(signSchema).parse(signs);
 

@@ -5,7 +5,10 @@ import { ALL_UNITS, type Unit } from '../core/units';
 
 const text = z.string().min(1).max(600);
 const share = z.number().min(0).max(1);
-const quantity = z.strictObject({ value: z.number().positive(), unit: z.enum(ALL_UNITS as [Unit, ...Unit[]]) });
+const quantity = z.strictObject({
+  value: z.number().positive(),
+  unit: z.enum(ALL_UNITS as [Unit, ...Unit[]]),
+});
 const span = z.tuple([z.number(), z.number()]).refine(([from, to]) => from <= to, 'from must not pass to');
 
 export const signSchema: z.ZodType<Sign> = z.strictObject({
@@ -24,7 +27,12 @@ export const candidateSchema: z.ZodType<Candidate> = z.strictObject({
   season: z.array(z.number().nonnegative()).length(12),
   signs: z.record(text, share),
   stages: z.array(
-    z.strictObject({ id: text, name: text, months: z.array(z.number().int().min(1).max(12)), lengthMm: span }),
+    z.strictObject({
+      id: text,
+      name: text,
+      months: z.array(z.number().int().min(1).max(12)),
+      lengthMm: span,
+    }),
   ),
   threshold: z
     .strictObject({ test: z.enum(['turf-flap', 'soap-flush']), perM2: span, source: text })
@@ -48,7 +56,11 @@ export const labelSchema: z.ZodType<LabelCard> = z.strictObject({
   form: z.enum(['granule', 'concentrate', 'nematodes']),
   family: z.enum(FAMILIES),
   actives: z.array(
-    z.strictObject({ name: text, percent: z.number().positive().max(100).nullable(), group: text.nullable() }),
+    z.strictObject({
+      name: text,
+      percent: z.number().positive().max(100).nullable(),
+      group: text.nullable(),
+    }),
   ),
   signalWord: text.nullable(),
   use: z.strictObject({
@@ -62,7 +74,12 @@ export const labelSchema: z.ZodType<LabelCard> = z.strictObject({
       }),
     ),
     rate: z
-      .strictObject({ min: z.number().positive(), max: z.number().positive(), unit: quantity.shape.unit, per: quantity })
+      .strictObject({
+        min: z.number().positive(),
+        max: z.number().positive(),
+        unit: quantity.shape.unit,
+        per: quantity,
+      })
       .refine((rate) => rate.min <= rate.max, 'the least rate must not pass the most'),
     carrier: z.strictObject({ amount: quantity, per: quantity }).nullable(),
     noSoonerThanDays: days.nullable(),
@@ -85,7 +102,21 @@ export const labelSchema: z.ZodType<LabelCard> = z.strictObject({
   ppe: z.array(text),
   filterOut: z.boolean(),
   clauses: z.partialRecord(
-    z.enum(['pests', 'rate', 'interval', 'yearly', 'watering', 'weather', 'soil', 'buffer', 'bloom', 'reEntry', 'ppe', 'filter', 'storage']),
+    z.enum([
+      'pests',
+      'rate',
+      'interval',
+      'yearly',
+      'watering',
+      'weather',
+      'soil',
+      'buffer',
+      'bloom',
+      'reEntry',
+      'ppe',
+      'filter',
+      'storage',
+    ]),
     clause,
   ),
   firstAid: text.nullable(),

@@ -8,7 +8,8 @@ export type Fields = ReadonlyMap<string, string>;
 
 export function fieldsOf(form: FormData): Fields {
   const fields = new Map<string, string>();
-  for (const [name, value] of form) if (typeof value === 'string' && !fields.has(name)) fields.set(name, value);
+  for (const [name, value] of form)
+    if (typeof value === 'string' && !fields.has(name)) fields.set(name, value);
   return fields;
 }
 
@@ -20,17 +21,21 @@ export function treeOf(fields: Fields): Record<string, unknown> {
     let node = tree;
     steps.forEach((step, i) => {
       if (i === steps.length - 1) node[step] = value;
-      else node = (node[step] = asNode(node[step]));
+      else node = node[step] = asNode(node[step]);
     });
   }
   return tree;
 }
 
 function asNode(value: unknown): Record<string, unknown> {
-  return typeof value === 'object' && value !== null ? (value as Record<string, unknown>) : (Object.create(null) as Record<string, unknown>);
+  return typeof value === 'object' && value !== null
+    ? (value as Record<string, unknown>)
+    : (Object.create(null) as Record<string, unknown>);
 }
 
-const because = (expected: Expected, facts: Record<string, unknown> = {}) => ({ params: { ...facts, expected } });
+const because = (expected: Expected, facts: Record<string, unknown> = {}) => ({
+  params: { ...facts, expected },
+});
 const PLAIN_NUMBER = /^[+-]?(\d+\.?\d*|\.\d+)(e[+-]?\d{1,3})?$/i;
 
 /** Text as a number where it is one; an empty field is a missing one; other text is left to be refused. */
@@ -53,7 +58,9 @@ export function numeric(from: number, to: number) {
 export function whole(from: number, to: number) {
   return z.preprocess(
     toNumber,
-    z.number().refine((n) => Number.isInteger(n) && n >= from && n <= to, because('whole-number', { from, to })),
+    z
+      .number()
+      .refine((n) => Number.isInteger(n) && n >= from && n <= to, because('whole-number', { from, to })),
   );
 }
 
@@ -86,7 +93,10 @@ export function neededText(most: number) {
 }
 
 /** A checkbox: ticked or not. */
-export const ticked = z.preprocess((value) => value === true || value === 'on' || value === 'true', z.boolean());
+export const ticked = z.preprocess(
+  (value) => value === true || value === 'on' || value === 'true',
+  z.boolean(),
+);
 
 export const dayField = z
   .string()

@@ -8,3 +8,6 @@ export type { RecordForm } from './record-form';
 export { read } from './shape';
 export { parseStop, readStop } from './stops/parse';
 export type { KnownNames } from './stops/parse';
+export { BENCH_TARGETS, parseBench } from './bench-form';
+export { parseOwnLabel } from './label-form';
+export type { OwnLabel } from './label-form';

@@ -19,7 +19,10 @@ export const propertyForm = z.object({
   name: neededText(120),
   address: plainText(200),
   latitude: numeric(-90, 90),
-  timeZone: z.string().max(60).refine(zone, { params: { expected: 'one-of' } }),
+  timeZone: z
+    .string()
+    .max(60)
+    .refine(zone, { params: { expected: 'one-of' } }),
   byWater: ticked,
   avoidFromDeg: orNothing(numeric(0, 360)),
   avoidToDeg: orNothing(numeric(0, 360)),

@@ -1,6 +1,16 @@
 import { z } from 'zod';
 import type { Result } from '../core/result';
-import { amount, clockField, dayField, neededText, numeric, orNothing, plainText, treeOf, type Fields } from './fields';
+import {
+  amount,
+  clockField,
+  dayField,
+  neededText,
+  numeric,
+  orNothing,
+  plainText,
+  treeOf,
+  type Fields,
+} from './fields';
 import { read } from './shape';
 import { AREAS, PRODUCTS, VOLUMES } from './stops/bodies';
 

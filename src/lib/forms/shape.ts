@@ -6,7 +6,9 @@ import { isUnit, parseDay, type CalendarDay, type Quantity, type Rate, type Unit
 export const LARGEST = 1e12;
 const LONGEST_LIST = 10_000;
 
-const because = (expected: Expected, facts: Record<string, unknown> = {}) => ({ params: { ...facts, expected } });
+const because = (expected: Expected, facts: Record<string, unknown> = {}) => ({
+  params: { ...facts, expected },
+});
 
 export const number = z.number().min(-LARGEST).max(LARGEST);
 export const flag = z.boolean();
@@ -25,8 +27,7 @@ export const day = z
 export const optional = <S extends z.ZodType>(shape: S) =>
   shape.nullish().transform((value) => (value === null ? undefined : value) as z.output<S> | undefined);
 
-export const list = <S extends z.ZodType>(shape: S, longest = LONGEST_LIST) =>
-  z.array(shape).max(longest);
+export const list = <S extends z.ZodType>(shape: S, longest = LONGEST_LIST) => z.array(shape).max(longest);
 
 /** A map from names; a name whose value is null counts as absent. */
 export const mapOf = <S extends z.ZodType>(shape: S) =>
@@ -67,18 +68,30 @@ function refusalsOf(issue: z.core.$ZodIssue): Refusal<'invalid-input'>[] {
   const path = issue.path.map(String).join('.');
   switch (issue.code) {
     case 'invalid_type':
-      return [invalid(path, issue.input === undefined ? 'needed' : expectedOf(issue.expected), seenIn(issue.input))];
+      return [
+        invalid(path, issue.input === undefined ? 'needed' : expectedOf(issue.expected), seenIn(issue.input)),
+      ];
     case 'unrecognized_keys':
-      return issue.keys.map((key) => invalid(path === '' ? key : `${path}.${key}`, 'a-known-key', { key: key.slice(0, 60) }));
+      return issue.keys.map((key) =>
+        invalid(path === '' ? key : `${path}.${key}`, 'a-known-key', { key: key.slice(0, 60) }),
+      );
     case 'invalid_value':
       return [invalid(path, 'one-of', { choices: issue.values.map(String), ...seenIn(issue.input) })];
     case 'too_big':
       return [
-        invalid(path, issue.origin === 'array' ? 'shorter-list' : issue.origin === 'string' ? 'shorter-text' : 'a-number-in-range', {
-          limit: Number(issue.maximum),
-          from: -Number(issue.maximum),
-          to: Number(issue.maximum),
-        }),
+        invalid(
+          path,
+          issue.origin === 'array'
+            ? 'shorter-list'
+            : issue.origin === 'string'
+              ? 'shorter-text'
+              : 'a-number-in-range',
+          {
+            limit: Number(issue.maximum),
+            from: -Number(issue.maximum),
+            to: Number(issue.maximum),
+          },
+        ),
       ];
     case 'too_small':
       return [
@@ -120,5 +133,8 @@ function expectedOf(zodType: string): Expected {
 
 function seenIn(value: unknown): Record<string, string> {
   if (value === undefined) return {};
-  return { seen: typeof value === 'object' ? (value === null ? 'null' : 'a list or object') : String(value).slice(0, 40) };
+  return {
+    seen:
+      typeof value === 'object' ? (value === null ? 'null' : 'a list or object') : String(value).slice(0, 40),
+  };
 }

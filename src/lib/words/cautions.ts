@@ -30,7 +30,10 @@ export function cautionWords({ code, facts }: Caution): CautionWords {
     case 'not-an-insect':
       return words(`${t('name')} is no insect`, `No product helps. ${t('doNow')}.`);
     case 'pest-not-on-label':
-      return words(`${t('pest')} is not on this label`, `${t('label')} may not be used against it. Choose another remedy.`);
+      return words(
+        `${t('pest')} is not on this label`,
+        `${t('label')} may not be used against it. Choose another remedy.`,
+      );
     case 'stage-not-on-label':
       return words(
         'Not at this life stage',
@@ -42,19 +45,41 @@ export function cautionWords({ code, facts }: Caution): CautionWords {
         `Last put down here on ${day('last')}; the label wants ${n('days')} days between.`,
       );
     case 'interval-not-stated':
-      return words('No second treatment', `The label states no interval, and it went down here on ${day('last')}.`);
+      return words(
+        'No second treatment',
+        `The label states no interval, and it went down here on ${day('last')}.`,
+      );
     case 'max-per-year-reached':
-      return words('The year’s number is reached', `${n('done')} of ${n('most')} applications in 12 months, the last on ${day('last')}.`);
+      return words(
+        'The year’s number is reached',
+        `${n('done')} of ${n('most')} applications in 12 months, the last on ${day('last')}.`,
+      );
     case 'season-cap-exceeded':
-      return words('Over the season’s cap', `This would pass what the label allows here in 12 months by ${numberText(-Number(facts.left ?? 0))} ${unitText(t('unit') as Unit)}. Treat less, or use another remedy.`);
+      return words(
+        'Over the season’s cap',
+        `This would pass what the label allows here in 12 months by ${numberText(-Number(facts.left ?? 0))} ${unitText(t('unit') as Unit)}. Treat less, or use another remedy.`,
+      );
     case 'lot-expired':
-      return words('Every container on the shelf is out of date or empty', `Do not use an expired lot of ${t('label')}. Take it to a hazardous-waste point.`);
+      return words(
+        'Every container on the shelf is out of date or empty',
+        `Do not use an expired lot of ${t('label')}. Take it to a hazardous-waste point.`,
+      );
     case 'demonstration-label':
-      return words('Demonstration label', `${t('label')} is made up, with made-up numbers. Use the label on your own container.`);
+      return words(
+        'Demonstration label',
+        `${t('label')} is made up, with made-up numbers. Use the label on your own container.`,
+      );
     case 'not-on-shelf':
-      return words('Not on the shelf', `No container of ${t('label')} is on the shelf. The cost is not known until one is.`);
+      return words(
+        'Not on the shelf',
+        `No container of ${t('label')} is on the shelf. The cost is not known until one is.`,
+      );
     case 'below-threshold':
-      return words('Below the threshold', `The count lies under ${n('limit')} per m². Culture alone is likely to do.`, 'Treat all the same; the reason is noted');
+      return words(
+        'Below the threshold',
+        `The count lies under ${n('limit')} per m². Culture alone is likely to do.`,
+        'Treat all the same; the reason is noted',
+      );
     case 'grade-weak':
       return words('Weak evidence', `${t('reason')}.`);
     case 'area-error-over-rate':
@@ -74,41 +99,94 @@ export function cautionWords({ code, facts }: Caution): CautionWords {
         'Strip marked on the ground',
       );
     case 'soil-out-of-range':
-      return words('Soil out of range', `${n('soil')} °C at that hour; the label wants ${n('from')} to ${n('to')} °C. Choose another hour or remedy.`);
+      return words(
+        'Soil out of range',
+        `${n('soil')} °C at that hour; the label wants ${n('from')} to ${n('to')} °C. Choose another hour or remedy.`,
+      );
     case 'no-weather-known':
-      return words('No weather is known', 'Check wind, rain, temperature and soil yourself against the limits listed here, at the place and at the hour.', 'I checked them at the place');
+      return words(
+        'No weather is known',
+        'Check wind, rain, temperature and soil yourself against the limits listed here, at the place and at the hour.',
+        'I checked them at the place',
+      );
     case 'calm-air':
-      return words('Calm air', 'Under 5 km/h a mist hangs and drifts where nobody expects it. Look at smoke or dust first.', 'Looked: the air moves away from people and water');
+      return words(
+        'Calm air',
+        'Under 5 km/h a mist hangs and drifts where nobody expects it. Look at smoke or dust first.',
+        'Looked: the air moves away from people and water',
+      );
     case 'above-label-rate':
-      return words('Above the label', `${n('chosen')} passes the label’s most of ${n('most')} ${unitText(t('unit') as Unit)}. Lower the rate.`);
+      return words(
+        'Above the label',
+        `${n('chosen')} passes the label’s most of ${n('most')} ${unitText(t('unit') as Unit)}. Lower the rate.`,
+      );
     case 'below-label-rate':
-      return words('Below the label', `${n('chosen')} lies under the label’s least of ${n('least')}. It may not work, and it breeds resistance.`, 'Below on purpose');
+      return words(
+        'Below the label',
+        `${n('chosen')} lies under the label’s least of ${n('least')}. It may not work, and it breeds resistance.`,
+        'Below on purpose',
+      );
     case 'measure-too-coarse':
-      return words('The measure is too coarse', 'No mark of this tool meets the label. The exact amount is shown: use a finer tool.', 'I have a finer measure');
+      return words(
+        'The measure is too coarse',
+        'No mark of this tool meets the label. The exact amount is shown: use a finer tool.',
+        'I have a finer measure',
+      );
     case 'carry-over-exceeds-need':
-      return words('More is left in the tank than the job needs', 'Use the rest at a place that the label names and that has allowance left. Never down a drain.', 'I know where the rest goes');
+      return words(
+        'More is left in the tank than the job needs',
+        'Use the rest at a place that the label names and that has allowance left. Never down a drain.',
+        'I know where the rest goes',
+      );
     case 'carry-over-too-strong':
-      return words('What is left is stronger than wanted', 'Only water is added to this load. It stays within the figures shown.', 'Understood');
+      return words(
+        'What is left is stronger than wanted',
+        'Only water is added to this load. It stays within the figures shown.',
+        'Understood',
+      );
     case 'product-exceeds-mix':
-      return words('More product than mix', 'The rate asks for more product than the finished mix holds. Check the label’s rate and volume.');
+      return words(
+        'More product than mix',
+        'The rate asks for more product than the finished mix holds. Check the label’s rate and volume.',
+      );
     case 'nematodes-too-few':
-      return words('Too few nematodes', `${n('perM2')} per m²; under 250,000 they are known to fail.`, 'Fewer on purpose');
+      return words(
+        'Too few nematodes',
+        `${n('perM2')} per m²; under 250,000 they are known to fail.`,
+        'Fewer on purpose',
+      );
     case 'flowering-turf':
-      return words('Flowers in the turf', 'Bees come to clover and daisies. Mow first and look again before the start.', 'Mown, and no flower left');
+      return words(
+        'Flowers in the turf',
+        'Bees come to clover and daisies. Mow first and look again before the start.',
+        'Mown, and no flower left',
+      );
     case 'wear-ppe':
       return words(`Wear ${t('ppe')}`, 'No eating, drinking or smoking. Wash work clothes apart.', 'On');
     case 'filter-out':
-      return words('Filters out', 'Take out every filter and strainer finer than 0.5 mm: they catch living nematodes.', 'Out');
+      return words(
+        'Filters out',
+        'Take out every filter and strainer finer than 0.5 mm: they catch living nematodes.',
+        'Out',
+      );
     case 'keep-out-until':
       return words(
-        t('until') === 'until-dry' ? 'People and pets off until dry' : 'People and pets off until watered in and dry',
+        t('until') === 'until-dry'
+          ? 'People and pets off until dry'
+          : 'People and pets off until watered in and dry',
         'Tell whoever lives or works here, and put up the notice.',
         'Told, notice up',
       );
     case 'water-in':
-      return words(`Water in with ${n('mm')} mm`, `Within ${n('hours')} hours, by sprinkler or by coming rain.`);
+      return words(
+        `Water in with ${n('mm')} mm`,
+        `Within ${n('hours')} hours, by sprinkler or by coming rain.`,
+      );
     case 'rinse-and-leftover':
-      return words('End empty', 'Rinse three times and spray the rinsate over the treated turf. Nothing into drains or onto hard ground.');
+      return words(
+        'End empty',
+        'Rinse three times and spray the rinsate over the treated turf. Nothing into drains or onto hard ground.',
+      );
   }
 }
 

@@ -55,6 +55,22 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   licence: 'The licence number',
   'control.before': 'The untreated count before',
   'control.after': 'The untreated count after',
+  least: 'The least rate',
+  most: 'The most',
+  chosen: 'The rate chosen',
+  rateUnit: 'The unit of the rate',
+  'per.value': 'What the rate is per',
+  'target.value': 'The target',
+  'mix.value': 'The finished mix',
+  'mixPer.value': 'What the mix is for',
+  pests: 'The pests on the label',
+  effectFrom: 'The days to effect',
+  effectTo: 'The days to effect',
+  'size.value': 'The size of the container',
+  price: 'The price',
+  expiresOn: 'The expiry',
+  soilTo: 'The soil range',
+  waterHours: 'The hours for watering in',
 };
 
 function place(path: string): string {
@@ -98,6 +114,12 @@ export function refusalSentence({ code, path, facts }: Refusal): string {
       return `The sign “${text(facts.sign)}” is not among the signs listed. Remove it or add its likelihoods.`;
     case 'no-baseline':
       return `${place(path)} must be above 0 to compare against; it is ${text(facts.seen)}. Count before treating, in the same spots.`;
+    case 'record-not-correctable':
+      return 'That entry cannot be corrected: it is not of this case, or it was corrected already. Correct the newest one.';
+    case 'no-remedy-chosen':
+      return 'Choose the remedy that was put down first; the entry names its label.';
+    case 'in-the-future':
+      return `${place(path)} lies in the future; today is ${text(facts.today)}. Log what was done, when it was done.`;
     case 'progress-out-of-range':
       return path === 'left.value'
         ? 'There cannot be more left than there was at the start. Check both figures.'
@@ -163,6 +185,8 @@ function invalidSentence(where: string, facts: Refusal['facts']): string {
       return `${where} must be plain text without markup (no “<” before a letter).`;
     case 'a-clock-time':
       return `${where} must be a time such as 06:30${got(facts)}.`;
+    case 'not-below-least':
+      return `${where} must not be below the least.`;
     case 'later-than-start':
       return `${where} must not be earlier than the start.`;
     default:

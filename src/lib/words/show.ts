@@ -26,7 +26,9 @@ export function numberText(value: number): string {
   const size = Math.abs(value);
   const digits = size >= 100 ? 0 : size >= 10 ? 1 : size >= 1 ? 2 : size >= 0.1 ? 3 : 4;
   const rounded = Number(value.toFixed(digits));
-  const [whole = '0', part] = String(Math.abs(rounded)).includes('e') ? [rounded.toPrecision(3)] : String(Math.abs(rounded)).split('.');
+  const [whole = '0', part] = String(Math.abs(rounded)).includes('e')
+    ? [rounded.toPrecision(3)]
+    : String(Math.abs(rounded)).split('.');
   const grouped = whole.replace(/\B(?=(\d{3})+(?!\d))/g, ',');
   return `${rounded < 0 ? '−' : ''}${grouped}${part ? `.${part}` : ''}`;
 }
@@ -89,7 +91,8 @@ const dateOf = (day: CalendarDay | string): Date => new Date(`${day}T00:00:00Z`)
 /** Thu 16 Sep; with the year where it is not `thisYear`'s. */
 export function dayText(day: CalendarDay | string, thisYear?: CalendarDay | string): string {
   const date = dateOf(day);
-  const year = thisYear !== undefined && thisYear.slice(0, 4) === day.slice(0, 4) ? '' : ` ${day.slice(0, 4)}`;
+  const year =
+    thisYear !== undefined && thisYear.slice(0, 4) === day.slice(0, 4) ? '' : ` ${day.slice(0, 4)}`;
   return `${DAYS[date.getUTCDay()]} ${date.getUTCDate()} ${MONTHS[date.getUTCMonth()]}${year}`;
 }
 
@@ -110,7 +113,8 @@ export const clockText = (hour: number): string => `${String(((hour % 24) + 24) 
 /** 2027-09-16T16:00, as a form sends it. */
 export const hourField = (hour: number): string => new Date(hour * 3_600_000).toISOString().slice(0, 16);
 
-export const dayOfHour = (hour: number): CalendarDay => new Date(hour * 3_600_000).toISOString().slice(0, 10) as CalendarDay;
+export const dayOfHour = (hour: number): CalendarDay =>
+  new Date(hour * 3_600_000).toISOString().slice(0, 10) as CalendarDay;
 
 /** Tomorrow, in 3 days, 2 days late. */
 export function whenText(day: CalendarDay, today: CalendarDay): string {
@@ -120,4 +124,3 @@ export function whenText(day: CalendarDay, today: CalendarDay): string {
   if (days < 0) return days === -1 ? '1 day late' : `${-days} days late`;
   return days < 7 ? `in ${days} days` : dayText(day, today);
 }
-

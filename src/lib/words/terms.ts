@@ -48,7 +48,11 @@ export const FAMILY_WORDS: Record<Family, string> = {
   residual: 'Quick, broad',
 };
 
-export const FORM_WORDS: Record<Form, string> = { granule: 'granule', concentrate: 'liquid concentrate', nematodes: 'nematodes' };
+export const FORM_WORDS: Record<Form, string> = {
+  granule: 'granule',
+  concentrate: 'liquid concentrate',
+  nematodes: 'nematodes',
+};
 export const GRADE_WORDS: Record<EvidenceGrade, string> = {
   strong: 'strong evidence',
   fair: 'fair evidence',
@@ -115,20 +119,36 @@ export function hourReason(code: string): string {
   }
 }
 
-export function verdictWords(verdict: Verdict, repeatOn: CalendarDay | null, today: CalendarDay): { title: string; text: string } {
+export function verdictWords(
+  verdict: Verdict,
+  repeatOn: CalendarDay | null,
+  today: CalendarDay,
+): { title: string; text: string } {
   switch (verdict) {
     case 'wait':
       return { title: 'Wait', text: 'The remedy is still working. Count again at the date of the re-check.' };
     case 'done':
       return { title: 'Done', text: 'Below the threshold. Let the turf recover: overseed, water, mow high.' };
     case 'repeat':
-      return { title: 'Repeat', text: `It worked, but the count is still over the threshold. The label allows another from ${repeatOn ? dayText(repeatOn, today) : 'no date'}.` };
+      return {
+        title: 'Repeat',
+        text: `It worked, but the count is still over the threshold. The label allows another from ${repeatOn ? dayText(repeatOn, today) : 'no date'}.`,
+      };
     case 'not-yet-allowed':
-      return { title: 'Repeat, but not yet', text: `No sooner than ${repeatOn ? dayText(repeatOn, today) : 'the label allows'}.` };
+      return {
+        title: 'Repeat, but not yet',
+        text: `No sooner than ${repeatOn ? dayText(repeatOn, today) : 'the label allows'}.`,
+      };
     case 'change-approach':
-      return { title: 'Change the approach', text: 'It did not work as it should, or the label allows no more. Look at name, stage and placement again.' };
+      return {
+        title: 'Change the approach',
+        text: 'It did not work as it should, or the label allows no more. Look at name, stage and placement again.',
+      };
     case 'count-more':
-      return { title: 'Count more spots', text: 'The interval reaches both sides of the threshold. Five more spots would settle it.' };
+      return {
+        title: 'Count more spots',
+        text: 'The interval reaches both sides of the threshold. Five more spots would settle it.',
+      };
   }
 }
 

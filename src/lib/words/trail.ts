@@ -34,7 +34,9 @@ function answerText(stop: Stop, facts: CaseFacts, view: CaseView): string {
       return placeText(view);
     case 'log': {
       const last = view.records[view.records.length - 1];
-      return last ? `${quantityText(last.product)} on ${dayText(last.doneOn, facts.today)}` : 'nothing put down yet';
+      return last
+        ? `${quantityText(last.product)} on ${dayText(last.doneOn, facts.today)}`
+        : 'nothing put down yet';
     }
     case 'recheck':
       return recheckText(facts, view);

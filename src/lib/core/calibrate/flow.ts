@@ -21,13 +21,13 @@ export type BasicRefusal = 'invalid-input' | 'units-do-not-match';
  *
  * @example nozzleFlow({ collected: 46 floz, time: 75 s }) // 36.8 floz per min
  */
-export function nozzleFlow(input: { collected: Quantity; time: Quantity }): Result<{ flow: Rate }, BasicRefusal> {
+export function nozzleFlow(input: {
+  collected: Quantity;
+  time: Quantity;
+}): Result<{ flow: Rate }, BasicRefusal> {
   const { collected, time } = input;
   const refused = firstRefusals<BasicRefusal>(
-    () => [
-      ...notNegative('collected.value', collected.value),
-      ...aboveZero('time.value', time.value),
-    ],
+    () => [...notNegative('collected.value', collected.value), ...aboveZero('time.value', time.value)],
     () => [
       ...measures('collected.unit', collected, 'volume', 'mass', 'things'),
       ...measures('time.unit', time, 'time'),
@@ -35,7 +35,10 @@ export function nozzleFlow(input: { collected: Quantity; time: Quantity }): Resu
   );
   if (refused.length > 0) return { refused };
   return answer({
-    flow: { amount: quantity(collected.value / valueIn(time, 'min'), collected.unit), per: quantity(1, 'min') },
+    flow: {
+      amount: quantity(collected.value / valueIn(time, 'min'), collected.unit),
+      per: quantity(1, 'min'),
+    },
   });
 }
 

@@ -38,7 +38,12 @@ export function grid(input: GridInput): Result<{ spacing: Quantity; points?: num
   const spacing = radius ? quantity(radius.value * Math.SQRT2, radius.unit) : given;
   if ((radius === undefined) === (given === undefined) || !spacing)
     return {
-      refused: [invalid(radius && given ? 'spacing' : 'radius', radius && given ? 'not-together' : 'needed', { key: 'radius', other: 'spacing' })],
+      refused: [
+        invalid(radius && given ? 'spacing' : 'radius', radius && given ? 'not-together' : 'needed', {
+          key: 'radius',
+          other: 'spacing',
+        }),
+      ],
     };
   if ((length === undefined) !== (width === undefined))
     return {

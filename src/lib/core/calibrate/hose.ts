@@ -36,11 +36,17 @@ export function hoseEndJug(input: {
   );
   if (refused.length > 0) return { refused };
   const covers = (valueIn(makes, carrier.amount.unit) * carrier.per.value) / carrier.amount.value;
-  return answer({ covers: quantity(covers, carrier.per.unit), ...(flow ? { time: runTime(makes, flow) } : {}) });
+  return answer({
+    covers: quantity(covers, carrier.per.unit),
+    ...(flow ? { time: runTime(makes, flow) } : {}),
+  });
 }
 
 /** A dial-ratio device: the dial sets how much water carries the jug; the product in the jug stays the same. */
-export function hoseRatio(input: { jug: Quantity; dial: Rate }): Result<{ delivers: Quantity }, BasicRefusal> {
+export function hoseRatio(input: {
+  jug: Quantity;
+  dial: Rate;
+}): Result<{ delivers: Quantity }, BasicRefusal> {
   const { jug, dial } = input;
   const refused = firstRefusals<BasicRefusal>(
     () => [...notNegative('jug.value', jug.value), ...dividingRate('dial', dial)],

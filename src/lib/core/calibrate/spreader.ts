@@ -30,7 +30,10 @@ export interface SpreaderInput {
  */
 export function weighedPass(
   input: SpreaderInput,
-): Result<{ delivered: Rate; perPass: Quantity; ratio: number; advice: 'keep' | 'close' | 'open' }, BasicRefusal> {
+): Result<
+  { delivered: Rate; perPass: Quantity; ratio: number; advice: 'keep' | 'close' | 'open' },
+  BasicRefusal
+> {
   const { collected, length, swath, wanted } = input;
   const passes = input.passes ?? 1;
   const refused = firstRefusals<BasicRefusal>(

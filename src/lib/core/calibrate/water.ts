@@ -92,7 +92,8 @@ export function catchCups(input: {
   });
 }
 
-const meanOf = (numbers: readonly number[]): number => numbers.reduce((sum, n) => sum + n, 0) / numbers.length;
+const meanOf = (numbers: readonly number[]): number =>
+  numbers.reduce((sum, n) => sum + n, 0) / numbers.length;
 
 /** One coloured jar walked over a known area: the live packs that belong in one fill. */
 export function dyeWalk(input: {

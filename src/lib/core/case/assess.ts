@@ -43,7 +43,18 @@ export function assess(facts: CaseFacts): CaseView {
   const hours = hoursOf(facts, chosen);
   const mixed = mixOf(facts, chosen, lawn);
   const lanes = lanesOf(facts, lawn);
-  const cautions = cautionsOf({ facts, ranking, name, situation, chosen, lawn, dose: mixed.dose, rate: mixed.rate, hours, threshold });
+  const cautions = cautionsOf({
+    facts,
+    ranking,
+    name,
+    situation,
+    chosen,
+    lawn,
+    dose: mixed.dose,
+    rate: mixed.rate,
+    hours,
+    threshold,
+  });
   const halts = cautions.filter((c) => c.caution.rank === 'halt' && c.settled === null);
   const records = standing(facts.records).filter((record) => record.caseNumber === facts.number);
   const review = reviewOf(facts, chosen, threshold?.limit ?? null);
@@ -64,7 +75,12 @@ export function assess(facts: CaseFacts): CaseView {
     rate: mixed.rate,
     lanes,
     checkpoints: lanes ? checkpointsOf(lanes) : [],
-    minutesOnLawn: lanes ? Math.ceil(lanes.pathM / WALK_M_PER_MIN + Math.max(0, (mixed.dose?.loads.length ?? 1) - 1) * MINUTES_PER_REFILL) : null,
+    minutesOnLawn: lanes
+      ? Math.ceil(
+          lanes.pathM / WALK_M_PER_MIN +
+            Math.max(0, (mixed.dose?.loads.length ?? 1) - 1) * MINUTES_PER_REFILL,
+        )
+      : null,
     allowance: allowanceOf(mixed.dose, chosen, mixed.used),
     records,
     ...review,
@@ -94,7 +110,9 @@ function densityIn({ stops }: CaseFacts): Density | null {
 
 function rankingOf({ candidates, signs, stops, today, property }: CaseFacts): CaseRanking {
   const known = new Set(signs.map((sign) => sign.id));
-  const seen = Object.fromEntries(Object.entries(stops.look?.signs ?? {}).filter(([sign]) => known.has(sign)));
+  const seen = Object.fromEntries(
+    Object.entries(stops.look?.signs ?? {}).filter(([sign]) => known.has(sign)),
+  );
   return expectAnswer(
     rankCase(candidates, signs, seen, {
       month: monthOf(today),
@@ -109,19 +127,28 @@ function nameOf({ stops, candidates, today, property }: CaseFacts, ranking: Case
   const named = candidates.find((candidate) => candidate.id === id) ?? null;
   const confirmed = stops.name !== undefined && named !== null;
   const stage = named
-    ? (named.stages.find((s) => s.id === stops.name?.stage) ?? stageInMonth(named, monthOf(today), property.hemisphere))
+    ? (named.stages.find((s) => s.id === stops.name?.stage) ??
+      stageInMonth(named, monthOf(today), property.hemisphere))
     : null;
   return { named, confirmed, stage };
 }
 
-function thresholdIn({ stops }: CaseFacts, named: Candidate | null, density: Density | null): CaseView['threshold'] {
+function thresholdIn(
+  { stops }: CaseFacts,
+  named: Candidate | null,
+  density: Density | null,
+): CaseView['threshold'] {
   if (!named?.threshold || !stops.look) return null;
   const limit = thresholdFor(named.threshold, stops.look.vigour);
   const sameTest = named.threshold.test === stops.look.test;
   return { limit, sameTest, verdict: density && sameTest ? againstThreshold(density, limit) : 'cannot-tell' };
 }
 
-function chooseSituation(facts: CaseFacts, { named, stage }: Name, lawn: MeasuredLawn | null): ChooseSituation | null {
+function chooseSituation(
+  facts: CaseFacts,
+  { named, stage }: Name,
+  lawn: MeasuredLawn | null,
+): ChooseSituation | null {
   if (!named) return null;
   return {
     pest: named,
@@ -138,13 +165,17 @@ function chooseSituation(facts: CaseFacts, { named, stage }: Name, lawn: Measure
 /** The day on which the work is planned: that of the chosen hour, else today. */
 function dayOfWork(facts: CaseFacts): CalendarDay {
   const hour = facts.stops.when?.hour;
-  const day = hour === undefined ? facts.today : (new Date(hour * 3_600_000).toISOString().slice(0, 10) as CalendarDay);
+  const day =
+    hour === undefined ? facts.today : (new Date(hour * 3_600_000).toISOString().slice(0, 10) as CalendarDay);
   return day > facts.today ? day : facts.today;
 }
 
 function hoursOf(facts: CaseFacts, chosen: ShelfEntry | null): JudgedHours | null {
   if (!chosen || !facts.forecast) return null;
-  return judgeHours(chosen.label.use, facts.forecast, { avoidTowards: facts.property.avoidTowards, jobHours: 2 });
+  return judgeHours(chosen.label.use, facts.forecast, {
+    avoidTowards: facts.property.avoidTowards,
+    jobHours: 2,
+  });
 }
 
 function mixOf(
@@ -164,13 +195,17 @@ function mixOf(
     rate: { ...use.rate, chosen: rate },
     ...(use.carrier ? { carrier: use.carrier } : {}),
     target: lawn.area,
-    ...(use.carrier && mix?.tank ? { tank: { capacity: mix.tank, ...(mix.carryOver ? { carryOver: mix.carryOver } : {}) } } : {}),
+    ...(use.carrier && mix?.tank
+      ? { tank: { capacity: mix.tank, ...(mix.carryOver ? { carryOver: mix.carryOver } : {}) } }
+      : {}),
     split: mix?.split ?? 'fill',
     ...(mix?.step ? { measureStep: mix.step } : {}),
     ...(container ? { container: { size: container.size, price: container.price } } : {}),
     ...(use.cap ? { cap: { ...use.cap, used: quantity(used, use.rate.unit) } } : {}),
   });
-  return isRefused(result) ? { dose: null, refused: result.refused, rate, used } : { dose: result.ok, refused: [], rate, used };
+  return isRefused(result)
+    ? { dose: null, refused: result.refused, rate, used }
+    : { dose: result.ok, refused: [], rate, used };
 }
 
 function lanesOf({ stops }: CaseFacts, lawn: MeasuredLawn | null): RectangleLanes | null {
@@ -180,7 +215,11 @@ function lanesOf({ stops }: CaseFacts, lawn: MeasuredLawn | null): RectangleLane
   return isRefused(lanes) ? null : lanes.ok;
 }
 
-function allowanceOf(answer: DoseAnswer | null, chosen: ShelfEntry | null, used: number): CaseView['allowance'] {
+function allowanceOf(
+  answer: DoseAnswer | null,
+  chosen: ShelfEntry | null,
+  used: number,
+): CaseView['allowance'] {
   if (!answer?.cap || !chosen) return null;
   const unit = chosen.label.use.rate.unit;
   const carried = answer.cap.allowed.value - answer.cap.left.value - used;
@@ -205,11 +244,20 @@ function cautionsOf(known: {
     const option = rankLabels([chosen], situation)[0];
     found.push(...(option?.halts ?? []), ...(option?.notes ?? []));
     if (threshold?.verdict === 'below')
-      found.push({ code: 'below-threshold', rank: 'care', stop: 'choose', settledBy: 'tick', clause: null, facts: { limit: threshold.limit } });
+      found.push({
+        code: 'below-threshold',
+        rank: 'care',
+        stop: 'choose',
+        settledBy: 'tick',
+        clause: null,
+        facts: { limit: threshold.limit },
+      });
     if (lawn) found.push(...handlingCautions(situationOf(chosen, situation), lawn.stripM));
     found.push(...hourCautions(facts, chosen, hours));
-    if (lawn && known.dose && rate !== null) found.push(...doseCautions(chosen.label, known.dose, lawn, rate));
-  } else if (chosen) found.push(...timingHalts(chosen.label, { records: facts.records, today: dayOfWork(facts) }));
+    if (lawn && known.dose && rate !== null)
+      found.push(...doseCautions(chosen.label, known.dose, lawn, rate));
+  } else if (chosen)
+    found.push(...timingHalts(chosen.label, { records: facts.records, today: dayOfWork(facts) }));
   return found.map((caution) => {
     const key = cautionKey(caution);
     return { caution, key, settled: caution.settledBy === 'tick' ? (facts.settled[key] ?? null) : null };
@@ -220,13 +268,29 @@ function cautionsOf(known: {
 function hourCautions(facts: CaseFacts, chosen: ShelfEntry, hours: JudgedHours | null): Caution[] {
   const { use, clauses } = chosen.label;
   if (!facts.forecast)
-    return [{ code: 'no-weather-known', rank: 'care', stop: 'when', settledBy: 'tick', clause: clauses.weather ?? null, facts: {} }];
+    return [
+      {
+        code: 'no-weather-known',
+        rank: 'care',
+        stop: 'when',
+        settledBy: 'tick',
+        clause: clauses.weather ?? null,
+        facts: {},
+      },
+    ];
   const at = facts.stops.when?.hour;
   const hour = hours?.hours.find((h) => h.hour === at);
   const soil = at === undefined ? undefined : facts.forecast.hours[at - facts.forecast.startHour]?.soilC;
   const found: Caution[] = [];
   if (hour?.because.includes('calm-air'))
-    found.push({ code: 'calm-air', rank: 'care', stop: 'when', settledBy: 'tick', clause: clauses.weather ?? null, facts: {} });
+    found.push({
+      code: 'calm-air',
+      rank: 'care',
+      stop: 'when',
+      settledBy: 'tick',
+      clause: clauses.weather ?? null,
+      facts: {},
+    });
   if (use.soilC && soil !== undefined && (soil < use.soilC[0] || soil > use.soilC[1]))
     found.push({
       code: 'soil-out-of-range',
@@ -239,9 +303,16 @@ function hourCautions(facts: CaseFacts, chosen: ShelfEntry, hours: JudgedHours |
   return found;
 }
 
-function reviewOf(facts: CaseFacts, chosen: ShelfEntry | null, threshold: number | null): Pick<CaseView, 'recheckDue' | 'recheck' | 'nextAllowed'> {
+function reviewOf(
+  facts: CaseFacts,
+  chosen: ShelfEntry | null,
+  threshold: number | null,
+): Pick<CaseView, 'recheckDue' | 'recheck' | 'nextAllowed'> {
   const own = standing(facts.records).filter((record) => record.caseNumber === facts.number);
-  const last = own.reduce<(typeof own)[number] | null>((latest, r) => (latest === null || r.doneOn > latest.doneOn ? r : latest), null);
+  const last = own.reduce<(typeof own)[number] | null>(
+    (latest, r) => (latest === null || r.doneOn > latest.doneOn ? r : latest),
+    null,
+  );
   const label = facts.shelf.find((entry) => entry.label.id === last?.label.id)?.label ?? chosen?.label;
   if (!last || !label) return { recheckDue: null, recheck: null, nextAllowed: null };
   const applications = applicationsOf(facts.records, label.id, label.use.rate.unit);
@@ -266,7 +337,11 @@ function reviewOf(facts: CaseFacts, chosen: ShelfEntry | null, threshold: number
   };
 }
 
-function trailOf(facts: CaseFacts, halts: readonly SettledCaution[], done: { records: number; nothing: boolean }): TrailStop[] {
+function trailOf(
+  facts: CaseFacts,
+  halts: readonly SettledCaution[],
+  done: { records: number; nothing: boolean },
+): TrailStop[] {
   return STOPS.map((stop): TrailStop => {
     // Once the work is logged, an interval that runs halts the next treatment, not this trail.
     const planning = stop === 'mix' || stop === 'place';
@@ -274,10 +349,13 @@ function trailOf(facts: CaseFacts, halts: readonly SettledCaution[], done: { rec
     if (halted && (done.records === 0 || stop === 'name')) return { stop, state: 'halted' };
     if (stop === 'log') return { stop, state: done.records > 0 ? 'answered' : 'open' };
     if (isStale(stop, facts)) return { stop, state: 'stale' };
-    return { stop, state: facts.stops[stop] !== undefined || skipped(stop, done.nothing) ? 'answered' : 'open' };
+    return {
+      stop,
+      state: facts.stops[stop] !== undefined || skipped(stop, done.nothing) ? 'answered' : 'open',
+    };
   });
 }
 
 /** With nothing to put down, the stops that prepare it have nothing to answer. */
-const skipped = (stop: Stop, nothing: boolean): boolean => nothing && (stop === 'when' || stop === 'mix' || stop === 'place' || stop === 'measure');
-
+const skipped = (stop: Stop, nothing: boolean): boolean =>
+  nothing && (stop === 'when' || stop === 'mix' || stop === 'place' || stop === 'measure');

@@ -140,5 +140,7 @@ export function isStale(stop: Stop, facts: Pick<CaseFacts, 'states'>): boolean {
   if (stop === 'log') return false;
   const state = facts.states[stop];
   if (!state) return false;
-  return BUILT_ON[stop].some((earlier) => (facts.states[earlier]?.revision ?? 0) !== (state.upstream[earlier] ?? 0));
+  return BUILT_ON[stop].some(
+    (earlier) => (facts.states[earlier]?.revision ?? 0) !== (state.upstream[earlier] ?? 0),
+  );
 }

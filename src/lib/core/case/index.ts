@@ -15,3 +15,5 @@ export type {
   WhenBody,
 } from './facts';
 export type { CaseView, SettledCaution, Source, TrailStop, Working, WorkingInput, WorkingName } from './view';
+export { agendaOf } from './agenda';
+export type { AgendaEntry, AgendaKind } from './agenda';

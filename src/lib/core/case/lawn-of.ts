@@ -5,19 +5,31 @@ import { quantity } from '../units';
 import type { MeasureBody } from './facts';
 
 /** The lawn of a stop Measure: by tape, or by paces of the length that the calibration walk gave. */
-export function lawnOf(body: MeasureBody | undefined): { lawn: MeasuredLawn | null; refused: readonly Refusal[] } {
+export function lawnOf(body: MeasureBody | undefined): {
+  lawn: MeasuredLawn | null;
+  refused: readonly Refusal[];
+} {
   if (!body) return { lawn: null, refused: [] };
   const { unit } = body;
   const area = unit === 'm' ? 'm2' : 'ft2';
   const strip = body.strip > 0 ? quantity(body.strip, unit) : null;
   if (body.how === 'tape') {
-    const sides = { how: 'tape', length: quantity(body.length, unit), width: quantity(body.width, unit) } as const;
+    const sides = {
+      how: 'tape',
+      length: quantity(body.length, unit),
+      width: quantity(body.width, unit),
+    } as const;
     const lawn = measureLawn({ sides, strip, unit: area });
     return isRefused(lawn) ? { lawn: null, refused: lawn.refused } : { lawn: lawn.ok, refused: [] };
   }
   const step = pace({ distance: quantity(body.walked, unit), paces: body.walkedPaces });
   if (isRefused(step)) return { lawn: null, refused: step.refused };
-  const sides = { how: 'paces', paces: body.paces, pace: step.ok.pace, paceErrorPct: body.paceErrorPct } as const;
+  const sides = {
+    how: 'paces',
+    paces: body.paces,
+    pace: step.ok.pace,
+    paceErrorPct: body.paceErrorPct,
+  } as const;
   const lawn = measureLawn({ sides, strip, unit: area });
   return isRefused(lawn) ? { lawn: null, refused: lawn.refused } : { lawn: lawn.ok, refused: [] };
 }

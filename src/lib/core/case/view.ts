@@ -22,7 +22,8 @@ export interface TrailStop {
 }
 
 /** Where an input of a sum came from. */
-export type Source = 'label' | 'measured' | 'chosen' | 'default' | 'computed' | 'counted' | 'catalogue' | 'calibrated';
+export type Source =
+  'label' | 'measured' | 'chosen' | 'default' | 'computed' | 'counted' | 'catalogue' | 'calibrated';
 
 export interface WorkingInput {
   readonly name: string;
@@ -47,7 +48,11 @@ export interface CaseView {
   readonly named: Candidate | null;
   readonly confirmed: boolean;
   readonly stage: LifeStage | null;
-  readonly threshold: { readonly limit: number; readonly verdict: ThresholdVerdict; readonly sameTest: boolean } | null;
+  readonly threshold: {
+    readonly limit: number;
+    readonly verdict: ThresholdVerdict;
+    readonly sameTest: boolean;
+  } | null;
   readonly options: readonly Option[];
   readonly chosen: ShelfEntry | null;
   /** Decided to put nothing down. */
@@ -77,4 +82,5 @@ export interface CaseView {
   readonly workings: Readonly<Partial<Record<WorkingName, Working>>>;
 }
 
-export type WorkingName = 'density' | 'threshold' | 'pace' | 'area' | 'product' | 'finished' | 'cost' | 'lanes' | 'efficacy';
+export type WorkingName =
+  'density' | 'threshold' | 'pace' | 'area' | 'product' | 'finished' | 'cost' | 'lanes' | 'efficacy';

@@ -39,8 +39,20 @@ function density({ stops }: CaseFacts, view: Computed): Partial<Record<WorkingNa
           threshold: {
             formula: 'threshold',
             inputs: [
-              input('weak', view.named.threshold.perM2[0], 'per m2', 'catalogue', view.named.threshold.source),
-              input('strong', view.named.threshold.perM2[1], 'per m2', 'catalogue', view.named.threshold.source),
+              input(
+                'weak',
+                view.named.threshold.perM2[0],
+                'per m2',
+                'catalogue',
+                view.named.threshold.source,
+              ),
+              input(
+                'strong',
+                view.named.threshold.perM2[1],
+                'per m2',
+                'catalogue',
+                view.named.threshold.source,
+              ),
               input('vigour', look.vigour, null, 'chosen'),
             ],
             result: { value: view.threshold.limit, unit: 'per m2' },
@@ -59,7 +71,11 @@ function area({ stops }: CaseFacts, view: Computed): Partial<Record<WorkingName,
     return {
       area: {
         formula: 'area-tape',
-        inputs: [input('length', body.length, body.unit, 'measured'), input('width', body.width, body.unit, 'measured'), ...strip],
+        inputs: [
+          input('length', body.length, body.unit, 'measured'),
+          input('width', body.width, body.unit, 'measured'),
+          ...strip,
+        ],
         result,
       },
     };
@@ -67,7 +83,10 @@ function area({ stops }: CaseFacts, view: Computed): Partial<Record<WorkingName,
   return {
     pace: {
       formula: 'pace',
-      inputs: [input('walked', body.walked, body.unit, 'measured'), input('walkedPaces', body.walkedPaces, null, 'counted')],
+      inputs: [
+        input('walked', body.walked, body.unit, 'measured'),
+        input('walkedPaces', body.walkedPaces, null, 'counted'),
+      ],
       result: { value: step, unit: body.unit },
     },
     area: {
@@ -107,7 +126,13 @@ function amounts({ stops }: CaseFacts, view: Computed): Partial<Record<WorkingNa
           finished: {
             formula: 'finished',
             inputs: [
-              input('carrier', use.carrier.amount.value, `${use.carrier.amount.unit} per ${use.carrier.per.value} ${use.carrier.per.unit}`, 'label', clause),
+              input(
+                'carrier',
+                use.carrier.amount.value,
+                `${use.carrier.amount.unit} per ${use.carrier.per.value} ${use.carrier.per.unit}`,
+                'label',
+                clause,
+              ),
               target,
             ],
             result: { value: dose.finished.value, unit: dose.finished.unit },
@@ -149,7 +174,8 @@ function lanes({ stops }: CaseFacts, view: Computed): Partial<Record<WorkingName
 function efficacy({ stops }: CaseFacts, view: Computed): Partial<Record<WorkingName, Working>> {
   const { look, recheck } = stops;
   if (!view.recheck || !look || !recheck) return {};
-  const sum = (counts: readonly (number | null)[]): number => counts.reduce<number>((all, count) => all + (count ?? 0), 0);
+  const sum = (counts: readonly (number | null)[]): number =>
+    counts.reduce<number>((all, count) => all + (count ?? 0), 0);
   return {
     efficacy: {
       formula: view.recheck.method,

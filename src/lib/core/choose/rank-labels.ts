@@ -47,7 +47,13 @@ export interface ChooseSituation {
   readonly records: readonly ApplicationRecord[];
 }
 
-const MILDNESS: Record<Family, number> = { culture: 30, living: 30, selective: 20, systemic: 12, residual: 6 };
+const MILDNESS: Record<Family, number> = {
+  culture: 30,
+  living: 30,
+  selective: 20,
+  systemic: 12,
+  residual: 6,
+};
 const EVIDENCE: Record<EvidenceGrade, number> = { strong: 40, fair: 25, weak: 8, none: 0, harmful: -40 };
 
 /**
@@ -109,13 +115,18 @@ function plainDose({ label, containers }: ShelfEntry, area: Quantity): DoseAnswe
     rate: label.use.rate,
     ...(label.use.carrier ? { carrier: label.use.carrier } : {}),
     target: area,
-    ...(price === undefined ? {} : { container: { size: containers[0]?.size ?? label.container.size, price } }),
+    ...(price === undefined
+      ? {}
+      : { container: { size: containers[0]?.size ?? label.container.size, price } }),
   });
   return 'ok' in result ? result.ok : null;
 }
 
 /** The label's interval and yearly count against what went down here before. */
-export function timingHalts(label: LabelCard, { records, today }: Pick<ChooseSituation, 'records' | 'today'>): Caution[] {
+export function timingHalts(
+  label: LabelCard,
+  { records, today }: Pick<ChooseSituation, 'records' | 'today'>,
+): Caution[] {
   const { use } = label;
   const applications = applicationsOf(records, label.id, use.rate.unit);
   const last = applications[applications.length - 1];
@@ -130,7 +141,9 @@ export function timingHalts(label: LabelCard, { records, today }: Pick<ChooseSit
   });
   const thisYear = applications.filter((a) => inWindow(a.date, today, 'rolling')).length;
   if (use.maxPerYear !== null && thisYear >= use.maxPerYear)
-    return [halt('max-per-year-reached', 'yearly', { most: use.maxPerYear, done: thisYear, last: last.date })];
+    return [
+      halt('max-per-year-reached', 'yearly', { most: use.maxPerYear, done: thisYear, last: last.date }),
+    ];
   if (use.noSoonerThanDays === null) return [halt('interval-not-stated', 'interval', { last: last.date })];
   const next = nextAllowed({ use, today, applications });
   return next !== null && next > today

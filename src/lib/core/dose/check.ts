@@ -10,7 +10,13 @@ import {
   sameDimension,
   valueIn,
 } from '../units';
-import { PRODUCT_DIMENSIONS, TARGET_DIMENSIONS, type DoseInput, type DoseRefusal, type RateBasis } from './types';
+import {
+  PRODUCT_DIMENSIONS,
+  TARGET_DIMENSIONS,
+  type DoseInput,
+  type DoseRefusal,
+  type RateBasis,
+} from './types';
 
 type Refusals = readonly Refusal<DoseRefusal>[];
 
@@ -87,7 +93,9 @@ function ratePer(input: DoseInput): Refusals {
     (basis === 'target'
       ? sameDimension(rate.per, target)
       : hasDimension(rate.per, 'volume') && carrier !== undefined);
-  return fits ? [] : [refusal('units-do-not-match', 'rate.per.unit', { have: rate.per.unit, want: target.unit })];
+  return fits
+    ? []
+    : [refusal('units-do-not-match', 'rate.per.unit', { have: rate.per.unit, want: target.unit })];
 }
 
 function ownRules(input: DoseInput): Refusals {

@@ -3,7 +3,15 @@ import { ceilOf, hasDimension, isAbove, quantity, valueIn, type Quantity } from 
 import { basisOf, checkDose } from './check';
 import { splitIntoLoads, type LoadShape } from './loads';
 import { isWithinLabel, measureOut, type Portion } from './portion';
-import type { CapAnswer, ContainerAnswer, DoseAnswer, DoseInput, DoseProblem, DoseRefusal, Load } from './types';
+import type {
+  CapAnswer,
+  ContainerAnswer,
+  DoseAnswer,
+  DoseInput,
+  DoseProblem,
+  DoseRefusal,
+  Load,
+} from './types';
 
 /**
  * How much product, how much finished mix, how many tank loads.
@@ -21,7 +29,8 @@ export function dose(input: DoseInput): Result<DoseAnswer, DoseRefusal> {
   if (refused.length > 0) return { refused };
   const job = sizeJob(input);
   const shapes = splitIntoLoads(input, job.finished ?? 0);
-  if (shapes === null) return refuse('invalid-input', 'tank.capacity', { expected: 'at-most', limit: 10_000 });
+  if (shapes === null)
+    return refuse('invalid-input', 'tank.capacity', { expected: 'at-most', limit: 10_000 });
   const { loads, portions, coarse } = fillLoads(input, job, shapes);
 
   const product = portions.reduce((sum, p) => sum + p.add, 0);
@@ -34,7 +43,8 @@ export function dose(input: DoseInput): Result<DoseAnswer, DoseRefusal> {
   return answer({
     product: quantity(product, rate.unit),
     exactProduct: quantity(job.exactProduct, rate.unit),
-    finished: input.carrier && job.finished !== null ? quantity(job.finished, input.carrier.amount.unit) : null,
+    finished:
+      input.carrier && job.finished !== null ? quantity(job.finished, input.carrier.amount.unit) : null,
     loads,
     actualRate,
     errorPct: (actualRate / job.chosen - 1) * 100,

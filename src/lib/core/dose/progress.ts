@@ -1,5 +1,14 @@
 import { answer, refusal, type Result } from '../result';
-import { aboveZero, alike, firstRefusals, isAbove, notNegative, quantity, valueIn, type Quantity } from '../units';
+import {
+  aboveZero,
+  alike,
+  firstRefusals,
+  isAbove,
+  notNegative,
+  quantity,
+  valueIn,
+  type Quantity,
+} from '../units';
 
 export interface ProgressInput {
   readonly covered: Quantity;
@@ -57,7 +66,9 @@ export function progress(
 function outOfRange({ covered, target, left, started }: ProgressInput) {
   const share = valueIn(covered, target.unit) / target.value;
   return [
-    ...(share > 0 && !isAbove(share, 1) ? [] : [refusal('progress-out-of-range', 'covered.value', { share })]),
+    ...(share > 0 && !isAbove(share, 1)
+      ? []
+      : [refusal('progress-out-of-range', 'covered.value', { share })]),
     ...(isAbove(valueIn(left, started.unit), started.value)
       ? [refusal('progress-out-of-range', 'left.value', { left: left.value, started: started.value })]
       : []),

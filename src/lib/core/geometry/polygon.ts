@@ -14,11 +14,17 @@ export function simplePolygon(points: readonly Point[], path = ''): Result<reado
   const first = points[0];
   const last = points[points.length - 1];
   const closed =
-    points.length > 1 && first !== undefined && last !== undefined && first[0] === last[0] && first[1] === last[1];
+    points.length > 1 &&
+    first !== undefined &&
+    last !== undefined &&
+    first[0] === last[0] &&
+    first[1] === last[1];
   const corners = closed ? points.slice(0, -1) : points;
   if (corners.length < 3) return refuse('too-few-points', path, { seen: corners.length });
   const clash = findClash(corners);
-  return clash ? refuse('polygon-crosses-itself', path, { edge: clash[0] + 1, other: clash[1] + 1 }) : answer(corners);
+  return clash
+    ? refuse('polygon-crosses-itself', path, { edge: clash[0] + 1, other: clash[1] + 1 })
+    : answer(corners);
 }
 
 /** Area enclosed by the corners (shoelace), never negative, in the square of their unit. */

@@ -84,7 +84,11 @@ export function rankCase(
 }
 
 function likelihoodsOf(candidates: readonly Candidate[], sign: string): Map<string, number> {
-  return new Map(candidates.flatMap((c): [string, number][] => (c.signs[sign] === undefined ? [] : [[c.id, c.signs[sign]]])));
+  return new Map(
+    candidates.flatMap((c): [string, number][] =>
+      c.signs[sign] === undefined ? [] : [[c.id, c.signs[sign]]],
+    ),
+  );
 }
 
 /** Weight of evidence of each sign in bits: log2 of its likelihood here over its mean likelihood elsewhere. */

@@ -13,8 +13,8 @@ export interface Density {
 
 /** Two-sided 95 % points of Student's t for 1 to 30 degrees of freedom; 1.96 beyond. */
 const STUDENT_95 = [
-  12.706, 4.303, 3.182, 2.776, 2.571, 2.447, 2.365, 2.306, 2.262, 2.228, 2.201, 2.179, 2.16, 2.145, 2.131, 2.12, 2.11,
-  2.101, 2.093, 2.086, 2.08, 2.074, 2.069, 2.064, 2.06, 2.056, 2.052, 2.048, 2.045, 2.042,
+  12.706, 4.303, 3.182, 2.776, 2.571, 2.447, 2.365, 2.306, 2.262, 2.228, 2.201, 2.179, 2.16, 2.145, 2.131,
+  2.12, 2.11, 2.101, 2.093, 2.086, 2.08, 2.074, 2.069, 2.064, 2.06, 2.056, 2.052, 2.048, 2.045, 2.042,
 ];
 
 /**
@@ -27,7 +27,8 @@ const STUDENT_95 = [
  */
 export function densityOf(counts: readonly number[], frame: Quantity): Result<Density, 'invalid-input'> {
   const wrong = counts.findIndex((count) => !Number.isInteger(count) || count < 0);
-  if (wrong >= 0) return { refused: [invalid(`counts.${wrong}`, 'whole-number', { from: 0, seen: counts[wrong] ?? '' })] };
+  if (wrong >= 0)
+    return { refused: [invalid(`counts.${wrong}`, 'whole-number', { from: 0, seen: counts[wrong] ?? '' })] };
   if (counts.length < 2) return { refused: [invalid('counts', 'not-empty', { limit: 2 })] };
   if (!(frame.value > 0)) return { refused: [invalid('frame.value', 'above-zero', { seen: frame.value })] };
   const n = counts.length;
@@ -37,7 +38,13 @@ export function densityOf(counts: readonly number[], frame: Quantity): Result<De
   const variance = Math.max(sample, mean, 1 / n);
   const half = (STUDENT_95[n - 2] ?? 1.96) * Math.sqrt(variance / n);
   const area = inBase(frame);
-  return answer({ spots: n, total, perM2: mean / area, low: Math.max(0, mean - half) / area, high: (mean + half) / area });
+  return answer({
+    spots: n,
+    total,
+    perM2: mean / area,
+    low: Math.max(0, mean - half) / area,
+    high: (mean + half) / area,
+  });
 }
 
 export type Vigour = 'weak' | 'fair' | 'strong';
@@ -57,5 +64,7 @@ export function thresholdFor(threshold: Threshold, vigour: Vigour): number {
 export function againstThreshold(density: Density, limit: number): ThresholdVerdict {
   if (density.high < limit) return 'below';
   if (density.low > limit) return 'above';
-  return density.perM2 >= 0.9 * limit && density.perM2 <= 1.1 * limit && density.spots >= 5 ? 'at' : 'cannot-tell';
+  return density.perM2 >= 0.9 * limit && density.perM2 <= 1.1 * limit && density.spots >= 5
+    ? 'at'
+    : 'cannot-tell';
 }

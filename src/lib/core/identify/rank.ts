@@ -32,8 +32,7 @@ export function identify(input: IdentifyInput): Result<Ranking, IdentifyRefusal>
   const pests = [...input.prior.keys()];
   const weights = [...input.prior.values()];
   const negative = [...input.prior].find(([, p]) => !(p >= 0));
-  if (negative)
-    return { refused: [invalid(`prior.${negative[0]}`, 'not-negative', { seen: negative[1] })] };
+  if (negative) return { refused: [invalid(`prior.${negative[0]}`, 'not-negative', { seen: negative[1] })] };
   const total = weights.reduce((sum, p) => sum + p, 0);
   if (!(total > 0)) return refuse('invalid-input', 'prior', { expected: 'above-zero', seen: total });
   const unknown = [...input.seen.keys()].filter((sign) => !input.signs.has(sign));

@@ -34,7 +34,12 @@ export interface TargetOnLabel {
 export interface LabelUse {
   readonly site: 'turf';
   readonly targets: readonly TargetOnLabel[];
-  readonly rate: { readonly min: number; readonly max: number; readonly unit: Quantity['unit']; readonly per: Quantity };
+  readonly rate: {
+    readonly min: number;
+    readonly max: number;
+    readonly unit: Quantity['unit'];
+    readonly per: Quantity;
+  };
   readonly carrier: { readonly amount: Quantity; readonly per: Quantity } | null;
   /** The first stops, the second only reminds. */
   readonly noSoonerThanDays: number | null;

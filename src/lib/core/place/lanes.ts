@@ -32,7 +32,9 @@ export function rectangleLanes(input: {
     ...aboveZero('lengthM', lengthM),
     ...aboveZero('widthM', widthM),
     ...aboveZero('swathM', swathM),
-    ...(overlap >= 0 && overlap < 1 ? [] : [invalid('overlap', 'a-number-in-range', { from: 0, to: 1, seen: overlap })]),
+    ...(overlap >= 0 && overlap < 1
+      ? []
+      : [invalid('overlap', 'a-number-in-range', { from: 0, to: 1, seen: overlap })]),
   ]);
   if (refused.length > 0) return { refused };
   const [along, across] = direction === 0 ? [lengthM, widthM] : [widthM, lengthM];
@@ -44,7 +46,13 @@ export function rectangleLanes(input: {
     const [from, to] = i % 2 === 0 ? [0, along] : [along, 0];
     return direction === 0 ? [from, offset, to, offset] : [offset, from, offset, to];
   });
-  return answer({ direction, lanes, spacingM, sprayedM: count * along, pathM: count * along + (count - 1) * spacingM });
+  return answer({
+    direction,
+    lanes,
+    spacingM,
+    sprayedM: count * along,
+    pathM: count * along + (count - 1) * spacingM,
+  });
 }
 
 export interface Checkpoint {

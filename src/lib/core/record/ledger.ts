@@ -19,7 +19,12 @@ export function leftOf(
   records: readonly ApplicationRecord[],
 ): Quantity {
   const used = standing(records)
-    .filter((r) => r.label.id === container.labelId && r.lot === container.lot && sameDimension(r.product, container.size))
+    .filter(
+      (r) =>
+        r.label.id === container.labelId &&
+        r.lot === container.lot &&
+        sameDimension(r.product, container.size),
+    )
     .reduce((sum, r) => sum + valueIn(r.product, container.size.unit), 0);
   return { value: Math.max(0, container.size.value - used), unit: container.size.unit };
 }

@@ -27,7 +27,8 @@ export type Expected =
   | 'shorter-text'
   | 'plain-text'
   | 'later-than-start'
-  | 'a-clock-time';
+  | 'a-clock-time'
+  | 'not-below-least';
 
 export type Fact = string | number | boolean | readonly string[];
 

@@ -46,7 +46,10 @@ export function recheckDue(doneOn: CalendarDay, use: LabelUse): CalendarDay {
 export function judgeRecheck(input: RecheckInput): Recheck | null {
   const { before, after, control, frame, use, doneOn, today } = input;
   const density = densityOf(after, frame);
-  const [sumBefore, sumAfter] = [before, after].map((counts) => counts.reduce((a, b) => a + b, 0)) as [number, number];
+  const [sumBefore, sumAfter] = [before, after].map((counts) => counts.reduce((a, b) => a + b, 0)) as [
+    number,
+    number,
+  ];
   const scale = after.length > 0 ? before.length / after.length : 1;
   const band = reductionBand(sumBefore, sumAfter * scale);
   if ('refused' in density || 'refused' in band) return null;
@@ -89,8 +92,13 @@ function verdictOf(
 }
 
 /** First day on which the label allows another application, to the end of the calendar year. */
-export function nextAllowed({ use, today, applications }: Pick<RecheckInput, 'use' | 'today' | 'applications'>): CalendarDay | null {
-  const seasonEnd = `${String(yearOf(today) + (monthOf(today) > 6 ? 1 : 0)).padStart(4, '0')}-12-31` as CalendarDay;
+export function nextAllowed({
+  use,
+  today,
+  applications,
+}: Pick<RecheckInput, 'use' | 'today' | 'applications'>): CalendarDay | null {
+  const seasonEnd =
+    `${String(yearOf(today) + (monthOf(today) > 6 ? 1 : 0)).padStart(4, '0')}-12-31` as CalendarDay;
   const chain = retreat({
     first: today,
     seasonEnd,

@@ -31,15 +31,29 @@ export function nameCautions(
 ): Caution[] {
   const possible = ranking.ranked
     .filter(({ id, p }) => p > RULE_OUT_ABOVE || id === named?.id)
-    .flatMap(({ id, p }) => candidates.filter((c) => c.id === id && c.status !== 'pest').map((c) => ({ c, p })));
+    .flatMap(({ id, p }) =>
+      candidates.filter((c) => c.id === id && c.status !== 'pest').map((c) => ({ c, p })),
+    );
   return [
     ...possible.map(({ c, p }) =>
       caution('must-rule-out', 'halt', 'name', named?.id === c.id ? 'change' : 'tick', {
-        facts: { about: c.id, name: c.name, status: c.status, p, telling: c.telling, doNow: c.doNow, doNot: c.doNot },
+        facts: {
+          about: c.id,
+          name: c.name,
+          status: c.status,
+          p,
+          telling: c.telling,
+          doNow: c.doNow,
+          doNot: c.doNot,
+        },
       }),
     ),
     ...(named?.kind === 'not-insect'
-      ? [caution('not-an-insect', 'halt', 'name', 'change', { facts: { name: named.name, doNow: named.doNow } })]
+      ? [
+          caution('not-an-insect', 'halt', 'name', 'change', {
+            facts: { name: named.name, doNow: named.doNow },
+          }),
+        ]
       : []),
   ];
 }
@@ -63,17 +77,40 @@ export function labelCautions(situation: LabelSituation): Caution[] {
   const usable = containers.filter((c) => c.left > 0 && (c.expiresOn === null || c.expiresOn >= today));
   const found: Caution[] = [];
   if (label.demonstration)
-    found.push(caution('demonstration-label', real ? 'halt' : 'note', 'choose', 'change', { label, facts: { label: label.name } }));
+    found.push(
+      caution('demonstration-label', real ? 'halt' : 'note', 'choose', 'change', {
+        label,
+        facts: { label: label.name },
+      }),
+    );
   if (!target)
-    found.push(caution('pest-not-on-label', 'halt', 'choose', 'change', { label, at: 'pests', facts: { pest: pest.name, label: label.name } }));
+    found.push(
+      caution('pest-not-on-label', 'halt', 'choose', 'change', {
+        label,
+        at: 'pests',
+        facts: { pest: pest.name, label: label.name },
+      }),
+    );
   else if (stage !== null && !target.stages.includes(stage))
     found.push(
-      caution('stage-not-on-label', 'halt', 'choose', 'change', { label, at: 'pests', facts: { pest: pest.name, stage, label: label.name } }),
+      caution('stage-not-on-label', 'halt', 'choose', 'change', {
+        label,
+        at: 'pests',
+        facts: { pest: pest.name, stage, label: label.name },
+      }),
     );
   else if (target.grade === 'weak' || target.grade === 'none')
-    found.push(caution('grade-weak', 'note', 'choose', 'change', { label, facts: { reason: target.reason } }));
+    found.push(
+      caution('grade-weak', 'note', 'choose', 'change', { label, facts: { reason: target.reason } }),
+    );
   if (containers.length > 0 && usable.length === 0)
-    found.push(caution('lot-expired', 'halt', 'choose', 'change', { label, at: 'storage', facts: { label: label.name } }));
+    found.push(
+      caution('lot-expired', 'halt', 'choose', 'change', {
+        label,
+        at: 'storage',
+        facts: { label: label.name },
+      }),
+    );
   if (containers.length === 0)
     found.push(caution('not-on-shelf', 'note', 'choose', 'change', { label, facts: { label: label.name } }));
   return found;
@@ -88,14 +125,30 @@ export function handlingCautions({ label, flowering, byWater }: LabelSituation, 
   if (byWater && use.waterBufferM !== null)
     found.push(
       stripM < use.waterBufferM
-        ? caution('water-buffer', 'halt', 'measure', 'change', { label, at: 'buffer', facts: { buffer: use.waterBufferM, strip: stripM } })
-        : caution('water-buffer', 'care', 'when', 'tick', { label, at: 'buffer', facts: { buffer: use.waterBufferM, strip: stripM } }),
+        ? caution('water-buffer', 'halt', 'measure', 'change', {
+            label,
+            at: 'buffer',
+            facts: { buffer: use.waterBufferM, strip: stripM },
+          })
+        : caution('water-buffer', 'care', 'when', 'tick', {
+            label,
+            at: 'buffer',
+            facts: { buffer: use.waterBufferM, strip: stripM },
+          }),
     );
   if (label.ppe.length > 0)
-    found.push(caution('wear-ppe', 'care', 'mix', 'tick', { label, at: 'ppe', facts: { ppe: label.ppe.join(', ') } }));
+    found.push(
+      caution('wear-ppe', 'care', 'mix', 'tick', { label, at: 'ppe', facts: { ppe: label.ppe.join(', ') } }),
+    );
   if (label.filterOut) found.push(caution('filter-out', 'care', 'mix', 'tick', { label, at: 'filter' }));
   if (use.reEntry !== 'none')
-    found.push(caution('keep-out-until', 'care', 'place', 'tick', { label, at: 'reEntry', facts: { until: use.reEntry } }));
+    found.push(
+      caution('keep-out-until', 'care', 'place', 'tick', {
+        label,
+        at: 'reEntry',
+        facts: { until: use.reEntry },
+      }),
+    );
   if (use.wateringIn)
     found.push(
       caution('water-in', 'note', 'place', 'change', {
@@ -104,7 +157,8 @@ export function handlingCautions({ label, flowering, byWater }: LabelSituation, 
         facts: { mm: use.wateringIn.mm, hours: use.wateringIn.withinHours },
       }),
     );
-  if (label.form !== 'granule') found.push(caution('rinse-and-leftover', 'note', 'place', 'change', { label }));
+  if (label.form !== 'granule')
+    found.push(caution('rinse-and-leftover', 'note', 'place', 'change', { label }));
   return found;
 }
 
@@ -122,7 +176,12 @@ const PROBLEM_RANK: Record<DoseProblem, CautionRank> = {
 };
 
 /** What the amounts themselves raise, and whether the small end of the measured area would pass the label's most. */
-export function doseCautions(label: LabelCard, dose: DoseAnswer, lawn: MeasuredLawn, chosen: number): Caution[] {
+export function doseCautions(
+  label: LabelCard,
+  dose: DoseAnswer,
+  lawn: MeasuredLawn,
+  chosen: number,
+): Caution[] {
   const { rate } = label.use;
   const found = dose.problems.map((code) =>
     caution(code, PROBLEM_RANK[code], 'mix', PROBLEM_RANK[code] === 'halt' ? 'change' : 'tick', {
@@ -137,13 +196,20 @@ export function doseCautions(label: LabelCard, dose: DoseAnswer, lawn: MeasuredL
       caution('area-error-over-rate', 'care', 'mix', 'tick', {
         label,
         at: 'rate',
-        facts: { safe: (rate.max * lawn.areaLow.value) / lawn.area.value, least: rate.min, most: rate.max, unit: rate.unit },
+        facts: {
+          safe: (rate.max * lawn.areaLow.value) / lawn.area.value,
+          least: rate.min,
+          most: rate.max,
+          unit: rate.unit,
+        },
       }),
     );
   if (label.form === 'nematodes' && lawn.area.unit && dose.exactProduct.unit === 'million') {
     const perM2 = (dose.exactProduct.value * 1e6) / (lawn.lengthM * lawn.widthM);
     if (perM2 < FEWEST_NEMATODES_PER_M2)
-      found.push(caution('nematodes-too-few', 'care', 'mix', 'tick', { label, at: 'rate', facts: { perM2 } }));
+      found.push(
+        caution('nematodes-too-few', 'care', 'mix', 'tick', { label, at: 'rate', facts: { perM2 } }),
+      );
   }
   return found;
 }

@@ -27,7 +27,11 @@ export interface JudgedHour {
 
 export interface JudgedHours {
   readonly hours: readonly JudgedHour[];
-  readonly windows: readonly { readonly from: number; readonly to: number; readonly waterInMm: number | null }[];
+  readonly windows: readonly {
+    readonly from: number;
+    readonly to: number;
+    readonly waterInMm: number | null;
+  }[];
 }
 
 export interface HourCircumstances {

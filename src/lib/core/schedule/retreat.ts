@@ -101,7 +101,11 @@ function stepOf({ minIntervalDays, residualDays, strategy }: RetreatInput): numb
   return strategy === 'press' ? minIntervalDays : Math.max(minIntervalDays, residualDays ?? 0);
 }
 
-function whatForbids(input: RetreatInput, taken: readonly CalendarDay[], date: CalendarDay): StoppedBy | null {
+function whatForbids(
+  input: RetreatInput,
+  taken: readonly CalendarDay[],
+  date: CalendarDay,
+): StoppedBy | null {
   if (date > input.seasonEnd) return 'season-end';
   const amount = input.amount ?? 0;
   const before = [...(input.prior ?? []), ...taken.map((day) => ({ date: day, amount }))].filter((t) =>

@@ -82,15 +82,25 @@ function blockedBy(hours: Hours, limits: WindowLimits, h: number): string[] {
   };
   block('wind', limits.maxWindKmh !== undefined && isAbove(wind, limits.maxWindKmh));
   block('calm', limits.minWindKmh !== undefined && isAbove(limits.minWindKmh, wind));
-  block('drift', limits.avoidTowards !== undefined && blowsInto(hours.windFromDeg?.[h] ?? 0, limits.avoidTowards));
+  block(
+    'drift',
+    limits.avoidTowards !== undefined && blowsInto(hours.windFromDeg?.[h] ?? 0, limits.avoidTowards),
+  );
   block('cold', limits.minTempC !== undefined && isAbove(limits.minTempC, temp));
   block('hot', limits.maxTempC !== undefined && isAbove(temp, limits.maxTempC));
   block('soil-cold', limits.minSoilC !== undefined && isAbove(limits.minSoilC, soil));
   block('soil-hot', limits.maxSoilC !== undefined && isAbove(soil, limits.maxSoilC));
   block('raining', (hours.rainMm[h] ?? 0) > (limits.rainNowMaxMm ?? 0) + RAIN_NOISE_MM);
-  block('wet-ground', limits.dryBefore !== undefined && rainBefore(hours, h, limits.dryBefore.hours) > limits.dryBefore.mm + RAIN_NOISE_MM);
+  block(
+    'wet-ground',
+    limits.dryBefore !== undefined &&
+      rainBefore(hours, h, limits.dryBefore.hours) > limits.dryBefore.mm + RAIN_NOISE_MM,
+  );
   rainToCome(hours, limits, h).forEach((code) => block(code, true));
-  block('out-of-hours', limits.hoursOfDay !== undefined && outside((hours.startHour + h) % 24, limits.hoursOfDay));
+  block(
+    'out-of-hours',
+    limits.hoursOfDay !== undefined && outside((hours.startHour + h) % 24, limits.hoursOfDay),
+  );
   for (const [code, list] of hours.also ?? []) block(code, list[h] === true);
   return [...new Set(codes)].sort(byCodeUnit);
 }
@@ -110,7 +120,8 @@ function rainToCome(hours: Hours, { dryAfter, heavyRain }: WindowLimits, h: numb
   return codes;
 }
 
-const rainAfter = (hours: Hours, h: number, count: number): number => sum(hours.rainMm.slice(h + 1, h + 1 + count));
+const rainAfter = (hours: Hours, h: number, count: number): number =>
+  sum(hours.rainMm.slice(h + 1, h + 1 + count));
 const rainBefore = (hours: Hours, h: number, count: number): number =>
   sum(hours.rainMm.slice(Math.max(0, h - count), h));
 const sum = (list: readonly number[]): number => list.reduce((all, n) => all + n, 0);

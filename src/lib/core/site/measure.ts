@@ -37,11 +37,7 @@ export interface MeasuredArea {
 }
 
 export type MeasureRefusal =
-  | 'invalid-input'
-  | 'units-do-not-match'
-  | 'pace-missing'
-  | 'area-not-positive'
-  | PolygonRefusal;
+  'invalid-input' | 'units-do-not-match' | 'pace-missing' | 'area-not-positive' | PolygonRefusal;
 
 /**
  * The estimate of an area without a drawing: parts summed as they stand, less what is left out. With a pace error the
@@ -161,7 +157,11 @@ function unitsOf(shape: Shape, path: string): Refusal<'units-do-not-match'>[] {
   }
 }
 
-function ownRules(shape: Shape, path: string, pace: Quantity | undefined): readonly Refusal<MeasureRefusal>[] {
+function ownRules(
+  shape: Shape,
+  path: string,
+  pace: Quantity | undefined,
+): readonly Refusal<MeasureRefusal>[] {
   if (shape.kind === 'paced') return pace ? [] : [refusal('pace-missing', 'pace')];
   if (shape.kind !== 'polygon') return [];
   const polygon = simplePolygon(shape.points, `${path}.points`);

@@ -1,5 +1,14 @@
 export { byCodeUnit, ceilOf, floorOf, isAbove, roundHalfUp } from './compare';
-export { addDays, dayNumber, daysBetween, fromDayNumber, monthOf, oneYearEarlier, parseDay, yearOf } from './day';
+export {
+  addDays,
+  dayNumber,
+  daysBetween,
+  fromDayNumber,
+  monthOf,
+  oneYearEarlier,
+  parseDay,
+  yearOf,
+} from './day';
 export type { CalendarDay } from './day';
 export { convert, fromBase, hasDimension, inBase, quantity, sameDimension, valueIn } from './quantity';
 export type { Quantity, QuantityOf, Rate } from './quantity';

@@ -37,12 +37,18 @@ function hourAt(place: ClimatePlace, hour: number): WeatherHour {
   const daylight = Math.max(0, Math.sin(((ofDay - 6) / 12) * Math.PI));
   const range = 4 + 3 * (system + 1);
   const mean = seasonalMean(place.latitude, hour);
-  const tempC = mean + 2.5 * wave(place.seed + 5, hour / 96) + range * (Math.sin(((ofDay - 9) / 24) * 2 * Math.PI) * 0.5);
+  const tempC =
+    mean + 2.5 * wave(place.seed + 5, hour / 96) + range * (Math.sin(((ofDay - 9) / 24) * 2 * Math.PI) * 0.5);
   const rainy = Math.max(0, -system - 0.3) * Math.max(0, shower + 0.35);
   const windKmh = Math.max(1, 6 + 7 * (1 - system) * (0.35 + 0.65 * daylight) * 0.6 + 3 * gust);
   return {
     tempC: round(tempC, 1),
-    soilC: round(seasonalMean(place.latitude, hour - 24 * 12) + 1.2 * wave(place.seed + 5, (hour - 30) / 96) + 0.8 * Math.sin(((ofDay - 13) / 24) * 2 * Math.PI), 1),
+    soilC: round(
+      seasonalMean(place.latitude, hour - 24 * 12) +
+        1.2 * wave(place.seed + 5, (hour - 30) / 96) +
+        0.8 * Math.sin(((ofDay - 13) / 24) * 2 * Math.PI),
+      1,
+    ),
     windKmh: round(windKmh, 1),
     windFromDeg: Math.round((((230 + 90 * wave(place.seed + 31, hour / 40)) % 360) + 360) % 360),
     rainMm: round(rainy * 4, 1),

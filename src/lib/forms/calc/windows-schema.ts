@@ -63,14 +63,24 @@ export function checkWindows(input: WindowsInput): Refusal<'invalid-input'>[] {
   const needsSoil = limits.minSoilC !== undefined || limits.maxSoilC !== undefined;
   const rains = ['dryBefore', 'dryAfter', 'heavyRain', 'rainWanted'] as const;
   const whole = (path: string, value: number, from: number, to = Infinity): Refusal<'invalid-input'>[] =>
-    Number.isInteger(value) && value >= from && value <= to ? [] : [invalid(path, 'whole-number', { from, seen: value })];
+    Number.isInteger(value) && value >= from && value <= to
+      ? []
+      : [invalid(path, 'whole-number', { from, seen: value })];
   return [
     ...lists.flatMap(([path, entries]) =>
-      entries === undefined || entries.length === count ? [] : [invalid(path, 'lists-of-one-length', { length: count })],
+      entries === undefined || entries.length === count
+        ? []
+        : [invalid(path, 'lists-of-one-length', { length: count })],
     ),
-    ...[...input.windKmh.entries()].flatMap(([i, v]) => (v >= 0 ? [] : [invalid(`windKmh.${i}`, 'not-negative', { seen: v })])),
-    ...[...input.rainMm.entries()].flatMap(([i, v]) => (v >= 0 ? [] : [invalid(`rainMm.${i}`, 'not-negative', { seen: v })])),
-    ...(needsSoil && !input.soilC ? [invalid('soilC', 'needs-other-key', { key: 'limits.minSoilC', needs: 'soilC' })] : []),
+    ...[...input.windKmh.entries()].flatMap(([i, v]) =>
+      v >= 0 ? [] : [invalid(`windKmh.${i}`, 'not-negative', { seen: v })],
+    ),
+    ...[...input.rainMm.entries()].flatMap(([i, v]) =>
+      v >= 0 ? [] : [invalid(`rainMm.${i}`, 'not-negative', { seen: v })],
+    ),
+    ...(needsSoil && !input.soilC
+      ? [invalid('soilC', 'needs-other-key', { key: 'limits.minSoilC', needs: 'soilC' })]
+      : []),
     ...(limits.avoidTowards && !input.windFromDeg
       ? [invalid('windFromDeg', 'needs-other-key', { key: 'limits.avoidTowards', needs: 'windFromDeg' })]
       : []),

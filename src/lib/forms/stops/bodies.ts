@@ -9,7 +9,18 @@ import type {
   RecheckBody,
   WhenBody,
 } from '../../core/case';
-import { amount, dayField, hourField, listed, neededText, numeric, orNothing, plainText, ticked, whole } from '../fields';
+import {
+  amount,
+  dayField,
+  hourField,
+  listed,
+  neededText,
+  numeric,
+  orNothing,
+  plainText,
+  ticked,
+  whole,
+} from '../fields';
 
 /** Shapes of the answers, for what a form sends and for what the database gives back. */
 
@@ -84,7 +95,8 @@ export const whenBody = z.object({ hour: hourField }) satisfies z.ZodType<WhenBo
 /** An amount whose number was left empty counts as not given. */
 function orNoAmount<S extends z.ZodType>(shape: S) {
   return z.preprocess((value) => {
-    const number = typeof value === 'object' && value !== null ? (value as { value?: unknown }).value : undefined;
+    const number =
+      typeof value === 'object' && value !== null ? (value as { value?: unknown }).value : undefined;
     return number === undefined || number === '' ? null : value;
   }, shape.nullable());
 }
@@ -95,10 +107,13 @@ export const mixBody = z.object({
   tank: orNoAmount(amount(VOLUMES, 0.05, 5000)),
   measureName: plainText(80),
   step: orNoAmount(amount(PRODUCTS, 0.001, 1000)),
-  carryOver: z.preprocess((value) => {
-    const finished = (value as { finished?: { value?: unknown } } | null | undefined)?.finished?.value;
-    return finished === undefined || finished === '' || finished === '0' || finished === 0 ? null : value;
-  }, z.object({ finished: amount(VOLUMES, 0, 5000), product: amount(PRODUCTS, 0, 1e5) }).nullable()),
+  carryOver: z.preprocess(
+    (value) => {
+      const finished = (value as { finished?: { value?: unknown } } | null | undefined)?.finished?.value;
+      return finished === undefined || finished === '' || finished === '0' || finished === 0 ? null : value;
+    },
+    z.object({ finished: amount(VOLUMES, 0, 5000), product: amount(PRODUCTS, 0, 1e5) }).nullable(),
+  ),
   split: z.enum(['fill', 'equal']),
   lot: orNothing(plainText(60)),
 }) satisfies z.ZodType<MixBody>;
@@ -106,7 +121,10 @@ export const mixBody = z.object({
 export const placeBody = z.object({
   swathM: numeric(0.2, 30),
   overlap: numeric(0, 0.8),
-  direction: z.preprocess((v) => (typeof v === 'string' ? Number(v) : v), z.union([z.literal(0), z.literal(90)])),
+  direction: z.preprocess(
+    (v) => (typeof v === 'string' ? Number(v) : v),
+    z.union([z.literal(0), z.literal(90)]),
+  ),
   start: z.enum(['this-end', 'far-end']),
 }) satisfies z.ZodType<PlaceBody>;
 

@@ -33,7 +33,9 @@ export function readStop(stop: AnsweredStop, stored: unknown): StopBodies[Answer
 function unknownNames(stop: AnsweredStop, body: object, known: KnownNames): Refusal<'invalid-input'>[] {
   if (stop === 'look') {
     const signs = Object.keys((body as StopBodies['look']).signs);
-    return signs.filter((sign) => !known.signs.has(sign)).map((sign) => invalid(`signs.${sign}`, 'a-known-key', { key: sign }));
+    return signs
+      .filter((sign) => !known.signs.has(sign))
+      .map((sign) => invalid(`signs.${sign}`, 'a-known-key', { key: sign }));
   }
   if (stop === 'name') {
     const { candidate, stage } = body as StopBodies['name'];

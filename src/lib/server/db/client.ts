@@ -22,7 +22,11 @@ export function connect(url: string, most = 10): Connection {
  * The one way to the data: a transaction with the workspace set for it (`nimsy.workspace`, which row-level security
  * will read). Nothing of a failed transaction stays.
  */
-export async function withWorkspace<T>(db: Database, workspaceId: string, work: (tx: Tx) => Promise<T>): Promise<T> {
+export async function withWorkspace<T>(
+  db: Database,
+  workspaceId: string,
+  work: (tx: Tx) => Promise<T>,
+): Promise<T> {
   return db.transaction(async (tx) => {
     await tx.execute(sql`select set_config('nimsy.workspace', ${workspaceId}, true)`);
     return work(Object.assign(tx, { workspaceId }));

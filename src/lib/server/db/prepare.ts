@@ -4,7 +4,10 @@ import postgres from 'postgres';
 import { connect } from './client';
 
 /** Makes the two roles and the database where they are missing. Needs the superuser's address. */
-export async function createDatabase(superuserUrl: string, secrets: { owner: string; app: string }): Promise<void> {
+export async function createDatabase(
+  superuserUrl: string,
+  secrets: { owner: string; app: string },
+): Promise<void> {
   const client = postgres(superuserUrl, { max: 1, onnotice: () => undefined });
   try {
     for (const [role, password] of [

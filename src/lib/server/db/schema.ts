@@ -68,7 +68,10 @@ export const cases = pgTable(
   (t) => [
     unique().on(t.workspaceId, t.number),
     unique().on(t.workspaceId, t.id),
-    foreignKey({ columns: [t.workspaceId, t.propertyId], foreignColumns: [properties.workspaceId, properties.id] }),
+    foreignKey({
+      columns: [t.workspaceId, t.propertyId],
+      foreignColumns: [properties.workspaceId, properties.id],
+    }),
     index().on(t.workspaceId, t.propertyId),
   ],
 );
@@ -125,7 +128,10 @@ export const records = pgTable(
     unique().on(t.workspaceId, t.id),
     unique('records_corrected_once').on(t.workspaceId, t.corrects),
     foreignKey({ columns: [t.workspaceId, t.caseId], foreignColumns: [cases.workspaceId, cases.id] }),
-    foreignKey({ columns: [t.workspaceId, t.propertyId], foreignColumns: [properties.workspaceId, properties.id] }),
+    foreignKey({
+      columns: [t.workspaceId, t.propertyId],
+      foreignColumns: [properties.workspaceId, properties.id],
+    }),
     foreignKey({ columns: [t.workspaceId, t.corrects], foreignColumns: [t.workspaceId, t.id] }),
     index().on(t.workspaceId, t.propertyId, t.doneOn),
     index().on(t.workspaceId, t.doneOn),

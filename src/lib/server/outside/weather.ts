@@ -3,7 +3,10 @@ import type { Forecast } from '../../core/schedule';
 
 /** Where a forecast comes from: the simulated stand-in of the demonstration, or nothing. A real source fits here too. */
 export interface WeatherSource {
-  readonly forecast: (place: { readonly id: string; readonly latitude: number }, nowHour: number) => Forecast | null;
+  readonly forecast: (
+    place: { readonly id: string; readonly latitude: number },
+    nowHour: number,
+  ) => Forecast | null;
 }
 
 /** In real use no weather is invented. */
@@ -23,7 +26,9 @@ export const standInWeather: WeatherSource = {
     const issuedHour = Math.floor(nowHour / ISSUED_EVERY_HOURS) * ISSUED_EVERY_HOURS;
     const truth = syntheticHours(place, startHour, HOURS_AHEAD);
     const other = syntheticHours({ ...place, seed: DISTRICT_SEED + issuedHour }, startHour, HOURS_AHEAD);
-    const hours = truth.map((hour, i) => blend(hour, other[i] ?? hour, errorShare(startHour + i - issuedHour)));
+    const hours = truth.map((hour, i) =>
+      blend(hour, other[i] ?? hour, errorShare(startHour + i - issuedHour)),
+    );
     return { startHour, issuedHour, source: 'stand-in', hours };
   },
 };

@@ -28,6 +28,7 @@ export async function whoIsAsking(db: Database, still: boolean): Promise<Who> {
     workspace: row.name,
     person: row.person,
     demonstration,
-    now: demonstration && row.opensOn ? demonstrationClock(row.opensOn, row.firstStartedAt, still) : realClock,
+    now:
+      demonstration && row.opensOn ? demonstrationClock(row.opensOn, row.firstStartedAt, still) : realClock,
   };
 }

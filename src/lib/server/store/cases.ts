@@ -40,7 +40,11 @@ export async function loadCase(
 ): Promise<{ loaded: LoadedCase; equipment: Equipment[] } | null> {
   const [loaded, equipment] = await Promise.all([
     loadCases(tx, around, eq(t.cases.number, number)),
-    tx.select().from(t.equipment).where(eq(t.equipment.workspaceId, tx.workspaceId)).orderBy(asc(t.equipment.name)),
+    tx
+      .select()
+      .from(t.equipment)
+      .where(eq(t.equipment.workspaceId, tx.workspaceId))
+      .orderBy(asc(t.equipment.name)),
   ]);
   return loaded[0] ? { loaded: loaded[0], equipment } : null;
 }
@@ -57,26 +61,57 @@ export async function loadCases(
   const places = tx.select({ id: t.cases.propertyId }).from(t.cases).where(chosen);
   const [cases, properties, stops, settlements, records, named, labels, containers] = await Promise.all([
     tx.select().from(t.cases).where(chosen).orderBy(desc(t.cases.number)),
-    tx.select().from(t.properties).where(and(eq(t.properties.workspaceId, tx.workspaceId), sql`${t.properties.id} in ${places}`)),
-    tx.select().from(t.caseStops).where(and(eq(t.caseStops.workspaceId, tx.workspaceId), sql`${t.caseStops.caseId} in ${ids}`)),
-    tx.select().from(t.settlements).where(and(eq(t.settlements.workspaceId, tx.workspaceId), sql`${t.settlements.caseId} in ${ids}`)),
-    tx.select().from(t.records).where(eq(t.records.workspaceId, tx.workspaceId)).orderBy(asc(t.records.loggedAt)),
     tx
-      .select({ caseId: t.cases.id, propertyId: t.cases.propertyId, candidate: sql<string>`${t.caseStops.body}->>'candidate'` })
+      .select()
+      .from(t.properties)
+      .where(and(eq(t.properties.workspaceId, tx.workspaceId), sql`${t.properties.id} in ${places}`)),
+    tx
+      .select()
       .from(t.caseStops)
-      .innerJoin(t.cases, and(eq(t.cases.workspaceId, t.caseStops.workspaceId), eq(t.cases.id, t.caseStops.caseId)))
-      .where(and(eq(t.caseStops.workspaceId, tx.workspaceId), eq(t.caseStops.stop, 'name'), sql`${t.cases.propertyId} in ${places}`)),
+      .where(and(eq(t.caseStops.workspaceId, tx.workspaceId), sql`${t.caseStops.caseId} in ${ids}`)),
+    tx
+      .select()
+      .from(t.settlements)
+      .where(and(eq(t.settlements.workspaceId, tx.workspaceId), sql`${t.settlements.caseId} in ${ids}`)),
+    tx
+      .select()
+      .from(t.records)
+      .where(eq(t.records.workspaceId, tx.workspaceId))
+      .orderBy(asc(t.records.loggedAt)),
+    tx
+      .select({
+        caseId: t.cases.id,
+        propertyId: t.cases.propertyId,
+        candidate: sql<string>`${t.caseStops.body}->>'candidate'`,
+      })
+      .from(t.caseStops)
+      .innerJoin(
+        t.cases,
+        and(eq(t.cases.workspaceId, t.caseStops.workspaceId), eq(t.cases.id, t.caseStops.caseId)),
+      )
+      .where(
+        and(
+          eq(t.caseStops.workspaceId, tx.workspaceId),
+          eq(t.caseStops.stop, 'name'),
+          sql`${t.cases.propertyId} in ${places}`,
+        ),
+      ),
     tx.select().from(t.labels).where(eq(t.labels.workspaceId, tx.workspaceId)),
     tx.select().from(t.containers).where(eq(t.containers.workspaceId, tx.workspaceId)),
   ]);
   const all = records.map((row) => ({ propertyId: row.propertyId, record: recordFromRow(row) }));
-  const shelf = shelfFromRows(labels, containers, all.map((r) => r.record));
+  const shelf = shelfFromRows(
+    labels,
+    containers,
+    all.map((r) => r.record),
+  );
   return cases.flatMap((row) => {
     const property = properties.find((p) => p.id === row.propertyId);
     if (!property) return [];
     const history: Record<string, number> = {};
     for (const other of named)
-      if (other.propertyId === property.id && other.caseId !== row.id) history[other.candidate] = (history[other.candidate] ?? 0) + 1;
+      if (other.propertyId === property.id && other.caseId !== row.id)
+        history[other.candidate] = (history[other.candidate] ?? 0) + 1;
     return [
       {
         id: row.id,
@@ -189,7 +224,11 @@ export async function settle(
   key: string,
   tick: { by: string; at: Date } | null,
 ): Promise<void> {
-  const here = and(eq(t.settlements.workspaceId, tx.workspaceId), eq(t.settlements.caseId, caseId), eq(t.settlements.key, key));
+  const here = and(
+    eq(t.settlements.workspaceId, tx.workspaceId),
+    eq(t.settlements.caseId, caseId),
+    eq(t.settlements.key, key),
+  );
   if (tick === null) await tx.delete(t.settlements).where(here);
   else
     await tx
@@ -217,7 +256,10 @@ export async function listCases(tx: Tx) {
       propertyId: t.properties.id,
     })
     .from(t.cases)
-    .innerJoin(t.properties, and(eq(t.properties.workspaceId, t.cases.workspaceId), eq(t.properties.id, t.cases.propertyId)))
+    .innerJoin(
+      t.properties,
+      and(eq(t.properties.workspaceId, t.cases.workspaceId), eq(t.properties.id, t.cases.propertyId)),
+    )
     .where(eq(t.cases.workspaceId, tx.workspaceId))
     .orderBy(desc(t.cases.number));
 }

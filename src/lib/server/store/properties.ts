@@ -4,7 +4,11 @@ import type { Tx } from '../db/client';
 import { properties } from '../db/schema';
 
 export async function listProperties(tx: Tx) {
-  return tx.select().from(properties).where(eq(properties.workspaceId, tx.workspaceId)).orderBy(asc(properties.name));
+  return tx
+    .select()
+    .from(properties)
+    .where(eq(properties.workspaceId, tx.workspaceId))
+    .orderBy(asc(properties.name));
 }
 
 export async function findProperty(tx: Tx, id: string) {

@@ -10,12 +10,12 @@ export type NewRecord = Omit<ApplicationRecord, 'id' | 'loggedAt'>;
 /** Adds a record of what was done. It can never be changed; a correction names the one that it replaces. */
 export async function appendRecord(
   tx: Tx,
-  at: { caseId: string; propertyId: string; now: Date },
+  at: { id: string | null; caseId: string; propertyId: string; now: Date },
   record: NewRecord,
 ): Promise<string> {
-  const id = randomUUID();
+  const id = at.id ?? randomUUID();
   const { doneOn, corrects, ...body } = record;
-  await tx.insert(t.records).values({
+  const written = tx.insert(t.records).values({
     id,
     workspaceId: tx.workspaceId,
     caseId: at.caseId,
@@ -25,6 +25,8 @@ export async function appendRecord(
     body,
     loggedAt: at.now,
   });
+  // The same form sent twice is one entry.
+  await (at.id === null ? written : written.onConflictDoNothing({ target: t.records.id }));
   return id;
 }
 
@@ -38,7 +40,10 @@ export async function listRecords(tx: Tx): Promise<LoggedRecord[]> {
   const rows = await tx
     .select({ record: t.records, property: t.properties.name })
     .from(t.records)
-    .innerJoin(t.properties, and(eq(t.properties.workspaceId, t.records.workspaceId), eq(t.properties.id, t.records.propertyId)))
+    .innerJoin(
+      t.properties,
+      and(eq(t.properties.workspaceId, t.records.workspaceId), eq(t.properties.id, t.records.propertyId)),
+    )
     .where(eq(t.records.workspaceId, tx.workspaceId))
     .orderBy(desc(t.records.doneOn), desc(t.records.loggedAt));
   return rows.map(({ record, property }) => ({ record: recordFromRow(record), property }));

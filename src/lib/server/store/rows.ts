@@ -26,7 +26,8 @@ export function shelfFromRows(
   records: readonly ApplicationRecord[],
 ): ShelfEntry[] {
   const newest = new Map<string, LabelCard>();
-  for (const row of [...labels].sort((a, b) => a.version - b.version)) newest.set(row.labelId, labelSchema.parse(row.card));
+  for (const row of [...labels].sort((a, b) => a.version - b.version))
+    newest.set(row.labelId, labelSchema.parse(row.card));
   return [...newest.values()].map((label) => ({
     label,
     containers: containers
@@ -46,7 +47,9 @@ export function shelfFromRows(
   }));
 }
 
-export function stopsFromRows(rows: readonly Row<typeof tables.caseStops>[]): Pick<CaseFacts, 'stops' | 'states'> {
+export function stopsFromRows(
+  rows: readonly Row<typeof tables.caseStops>[],
+): Pick<CaseFacts, 'stops' | 'states'> {
   const stops: Partial<Record<AnsweredStop, StopBodies[AnsweredStop]>> = {};
   const states: Partial<Record<AnsweredStop, StopState>> = {};
   for (const row of rows) {

@@ -1,0 +1,58 @@
+import type { Stop } from '../labels';
+import type { JudgedHour } from '../schedule';
+import type { CalendarDay } from '../units';
+import type { CaseFacts } from './facts';
+import type { CaseView } from './view';
+
+/** What a case asks for: work in an hour, an answer first, a count that is due, or nothing but to be closed. */
+export type AgendaKind = 'halted' | 'work' | 'no-window' | 'answer' | 'count' | 'close';
+
+export interface AgendaEntry {
+  readonly kind: AgendaKind;
+  readonly day: CalendarDay;
+  readonly nextStop: Stop;
+  /** The hours of that day, for work that has hours. */
+  readonly hours: readonly JudgedHour[];
+  readonly window: { readonly from: number; readonly to: number } | null;
+}
+
+const dayOf = (hour: number): CalendarDay =>
+  new Date(hour * 3_600_000).toISOString().slice(0, 10) as CalendarDay;
+
+/**
+ * Where a case stands in the days ahead: halted ones today, work on the day of its chosen hour or of its first window,
+ * counts on the day they fall due, and what still lacks an answer today.
+ */
+export function agendaOf(facts: CaseFacts, view: CaseView): AgendaEntry {
+  const { today, nowHour } = facts;
+  const nextStop = view.nextStop;
+  const hoursOn = (day: CalendarDay): JudgedHour[] =>
+    (view.hours?.hours ?? []).filter((h) => dayOf(h.hour) === day);
+  const entry = (kind: AgendaKind, day = today, window: AgendaEntry['window'] = null): AgendaEntry => ({
+    kind,
+    day,
+    nextStop,
+    hours: hoursOn(day),
+    window,
+  });
+  if (view.records.length > 0) {
+    if (!view.recheck) return entry('count', view.recheckDue ?? today);
+    return entry(view.recheck.verdict === 'done' ? 'close' : 'count', view.recheckDue ?? today);
+  }
+  if (view.nothing) return entry('close');
+  if (view.halts.length > 0) return entry('halted');
+  if (!view.label || !view.named) return entry('answer');
+  if (!view.hours) return entry('answer');
+  const chosen = facts.stops.when?.hour;
+  const ahead = view.hours.windows.filter((w) => w.to > nowHour);
+  const window =
+    chosen !== undefined && chosen >= nowHour
+      ? (ahead.find((w) => chosen >= w.from && chosen < w.to) ?? null)
+      : (ahead[0] ?? null);
+  if (!window) return entry('no-window', chosen !== undefined && chosen >= nowHour ? dayOf(chosen) : today);
+  const from = Math.max(window.from, nowHour);
+  return entry('work', dayOf(chosen !== undefined && chosen >= nowHour ? chosen : from), {
+    from,
+    to: window.to,
+  });
+}

@@ -1,0 +1,192 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import type { Option } from '../../core/choose';
+  import {
+    cautionWords,
+    FAMILY_WORDS,
+    FORM_WORDS,
+    GRADE_WORDS,
+    numberText,
+    priceText,
+    quantityText,
+    rateText,
+    SCORE_WORDS,
+    THRESHOLD_WORDS,
+  } from '../../words';
+  import ThresholdBar from '../drawings/ThresholdBar.svelte';
+  import Note from '../parts/Note.svelte';
+  import Working from '../parts/Working.svelte';
+  import { getSheet } from './sheet.svelte';
+
+  const sheet = getSheet();
+  const view = $derived(sheet.view);
+  const start = untrack(() => sheet.facts.stops.choose);
+  const cost = (option: Option): string =>
+    option.dose?.container
+      ? `${priceText(option.dose.container.costUsed)} for this lawn`
+      : option.dose
+        ? 'cost not known'
+        : 'cost after Measure';
+</script>
+
+<h2>Treat at all?</h2>
+{#if !view.named}
+  <p class="soft">First a name: without one no threshold is known.</p>
+{:else if view.threshold}
+  <p class="verdict">
+    <span class="figure">{THRESHOLD_WORDS[view.threshold.verdict]}</span>
+    <span class="soft"
+      >for {view.named.name.toLowerCase()} on this turf: {numberText(view.threshold.limit)} per m²</span
+    >
+  </p>
+  {#if !view.threshold.sameTest}
+    <p>The threshold counts by another field test. Choose that test at Look and count again.</p>
+  {:else if view.density}
+    <ThresholdBar density={view.density} limit={view.threshold.limit} />
+  {:else}<p class="soft">Count two spots or more at Look.</p>{/if}
+  <Working working={view.workings.threshold} />
+{:else}
+  <p class="soft">No threshold is known for {view.named.name.toLowerCase()}.</p>
+{/if}
+{#if view.named && view.named.culture !== ''}<p>
+    <span class="figure">In any case:</span>
+    {view.named.culture}.
+  </p>{/if}
+
+<div class="section-head">
+  <h2>By what</h2>
+  <span class="soft small">mildest that will work first; Halts with their clause</span>
+</div>
+<fieldset>
+  <legend class="visually-hidden">Remedy</legend>
+  <ul class="rule-list">
+    {#each view.options as option, i (option.label.id)}
+      <li class="option" class:halted={option.halts.length > 0}>
+        <label class="pick">
+          <input
+            type="radio"
+            name="label"
+            value={option.label.id}
+            checked={start?.label === option.label.id}
+          />
+          <span>
+            <span class="figure">{option.label.name}</span>
+            <span class="soft small">
+              {FORM_WORDS[option.label.form]} · {FAMILY_WORDS[option.label.family]}{option.label.demonstration
+                ? ' · demonstration label'
+                : ''}</span
+            >
+          </span>
+        </label>
+        <div class="facts small">
+          <span class="number figure">{option.halts.length > 0 ? '✕ Halt' : `${option.score} points`}</span>
+        </div>
+        <div class="why small">
+          {#each option.halts as halt (halt.code)}
+            <p class="stop">
+              <span class="figure">Halt: {cautionWords(halt).title}.</span>
+              {cautionWords(halt).text}{#if halt.clause}<span class="soft">
+                  Clause {halt.clause.at}: “{halt.clause.text}”</span
+                >{/if}
+            </p>
+          {/each}
+          <p>
+            {option.grade
+              ? `${GRADE_WORDS[option.grade]}: ${option.reason?.toLowerCase()}`
+              : 'no evidence here'} · works in {option.label.use.daysToEffect[0]}–{option.label.use
+              .daysToEffect[1]} days ·
+            {rateText(
+              option.label.use.rate.min,
+              option.label.use.rate.unit,
+              option.label.use.rate.per,
+            )}{#if option.dose}
+              → {quantityText(option.dose.product)}{/if} · {cost(option)}
+          </p>
+          {#if option.halts.length === 0}
+            <details>
+              <summary>{i === 0 ? 'Why first' : 'Why here'}</summary>
+              <ul class="points">
+                {#each option.points as p (p.because)}<li>{p.points} · {SCORE_WORDS[p.because]}</li>{/each}
+              </ul>
+            </details>
+          {/if}
+        </div>
+      </li>
+    {/each}
+    <li class="option">
+      <label class="pick">
+        <input
+          type="radio"
+          name="label"
+          value="nothing"
+          checked={start !== undefined && start.label === null}
+        />
+        <span
+          ><span class="figure">Nothing</span>
+          <span class="soft small">culture only, and look again</span></span
+        >
+      </label>
+    </li>
+  </ul>
+</fieldset>
+{#if view.options.length === 0}<p class="soft">The remedies are ranked once there is a name.</p>{/if}
+<div class="fields reason">
+  <Note label="Reason, where it is not the first" name="reason" value={start?.reason ?? ''} />
+</div>
+
+<style>
+  .verdict {
+    margin: 0.3rem 0 0.4rem;
+    font-size: 1.05rem;
+  }
+  .option {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 0 1rem;
+  }
+  .pick {
+    display: grid;
+    grid-template-columns: 1.6rem 1fr;
+    gap: 0.6rem;
+    align-items: center;
+    min-height: 2.4rem;
+    cursor: pointer;
+    font-size: 1.05rem;
+  }
+  .pick input {
+    width: 1.25rem;
+    height: 1.25rem;
+    accent-color: var(--petrol);
+  }
+  .facts {
+    align-self: center;
+  }
+  .halted .facts {
+    color: var(--brick-ink);
+  }
+  .why {
+    grid-column: 1 / 3;
+    padding-left: 2.2rem;
+  }
+  .why p {
+    margin: 0.1rem 0 0.3rem;
+  }
+  .stop {
+    border-left: 4px solid var(--brick);
+    padding-left: 0.6rem;
+  }
+  summary {
+    cursor: pointer;
+    color: var(--petrol);
+    text-decoration: underline;
+    text-underline-offset: 3px;
+    padding: 0.2rem 0;
+  }
+  .points {
+    margin: 0.2rem 0 0.4rem;
+    padding-left: 1.1rem;
+  }
+  .reason {
+    margin-top: 1rem;
+  }
+</style>

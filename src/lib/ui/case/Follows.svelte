@@ -1,0 +1,160 @@
+<script lang="ts">
+  import { valueIn } from '../../core/units';
+  import { dayText, numberText, priceText, quantityText, trailText } from '../../words';
+  import CautionBlock from '../parts/CautionBlock.svelte';
+  import { getSheet } from './sheet.svelte';
+
+  let { action }: { action: string } = $props();
+  const sheet = getSheet();
+  const view = $derived(sheet.view);
+  const halted = $derived(view.halts.length > 0 && view.records.length === 0);
+  const container = $derived(
+    view.chosen?.containers.find((c) => c.lot === sheet.facts.stops.mix?.lot) ??
+      view.chosen?.containers[0] ??
+      null,
+  );
+  const after = $derived.by(() => {
+    if (!container || !view.dose) return null;
+    const left = container.left.value - valueIn(view.dose.product, container.left.unit);
+    return left < 0
+      ? `short by ${quantityText({ value: -left, unit: container.left.unit })}`
+      : `${numberText(left)} of ${quantityText(container.size)}`;
+  });
+  const share = (part: number): string => `${Math.min(100, Math.max(0, part * 100))}%`;
+  const others = $derived(view.cautions.filter((c) => c.caution.rank !== 'halt' || c.settled !== null));
+  const order = { care: 0, note: 2, halt: 3 } as const;
+  const shown = $derived(
+    [...others].sort(
+      (a, b) => (a.settled ? 4 : order[a.caution.rank]) - (b.settled ? 4 : order[b.caution.rank]),
+    ),
+  );
+</script>
+
+<h2>What follows</h2>
+<dl>
+  {#if halted}
+    <div class="halt">
+      <dt>Amounts</dt>
+      <dd>none while a Halt is open</dd>
+    </div>
+  {:else if view.dose && view.label}
+    <div>
+      <dt>Product</dt>
+      <dd>{quantityText(view.dose.product)}</dd>
+    </div>
+    {#if view.dose.finished}<div>
+        <dt>Finished mix</dt>
+        <dd>{quantityText(view.dose.finished)}</dd>
+      </div>{/if}
+    {#if after}<div>
+        <dt>Shelf after this</dt>
+        <dd>{after}</dd>
+      </div>{/if}
+    {#if view.dose.container}
+      <div>
+        <dt>Cost</dt>
+        <dd>
+          {priceText(view.dose.container.costUsed)} · {priceText(view.dose.container.costPer.value)} per {quantityText(
+            view.dose.container.costPer.per,
+          )}
+        </dd>
+      </div>
+    {/if}
+    {#if view.allowance}
+      {@const allowed = view.allowance.allowed.value}
+      <div class="stack">
+        <dt>Allowed here, 12 months</dt>
+        <dd>
+          {numberText(view.allowance.used.value + view.allowance.now.value)} of {quantityText(
+            view.allowance.allowed,
+          )}
+          <span class="bar" aria-hidden="true">
+            <span class="before" style:width={share(view.allowance.used.value / allowed)}></span>
+            <span class="now" style:width={share(view.allowance.now.value / allowed)}></span>
+          </span>
+          <span class="soft small">before · this one · room left</span>
+        </dd>
+      </div>
+    {/if}
+  {:else}
+    <div>
+      <dt>Amounts</dt>
+      <dd class="soft">{view.label ? 'need the area' : 'need a remedy'}</dd>
+    </div>
+  {/if}
+  {#if view.lanes && !halted}<div>
+      <dt>On the lawn</dt>
+      <dd>{view.minutesOnLawn} min, {numberText(view.lanes.pathM)} m</dd>
+    </div>{/if}
+  {#if view.label}
+    <div>
+      <dt>Works in</dt>
+      <dd>{view.label.use.daysToEffect[0]}–{view.label.use.daysToEffect[1]} days</dd>
+    </div>
+    {#if view.label.use.protectsDays}<div>
+        <dt>Protects</dt>
+        <dd>{view.label.use.protectsDays} days</dd>
+      </div>{/if}
+    <div>
+      <dt>Again here</dt>
+      <dd>
+        {#if view.records.length > 0 && view.nextAllowed}no sooner than {dayText(
+            view.nextAllowed,
+            sheet.facts.today,
+          )}
+        {:else if view.label.use.noSoonerThanDays}no sooner than {view.label.use.noSoonerThanDays} days after{:else}not
+          stated{/if}
+      </dd>
+    </div>
+  {/if}
+  <div>
+    <dt>Re-check</dt>
+    <dd>{trailText('recheck', sheet.facts, view)}</dd>
+  </div>
+</dl>
+
+{#each shown as item (item.key)}<CautionBlock {item} {action} />{/each}
+
+<style>
+  h2 {
+    margin-bottom: 0.4rem;
+  }
+  dl {
+    margin: 0 0 1rem;
+  }
+  dl > div {
+    display: flex;
+    justify-content: space-between;
+    gap: 1rem;
+    border-bottom: 1px solid var(--rule);
+    padding: 0.5rem 0;
+    font-size: 0.95rem;
+  }
+  dl > div.stack {
+    display: block;
+  }
+  dd {
+    margin: 0;
+    font-weight: 700;
+    text-align: right;
+  }
+  .stack dd {
+    text-align: left;
+  }
+  .halt dd {
+    color: var(--brick-ink);
+  }
+  .bar {
+    display: flex;
+    height: 12px;
+    border: 1px solid var(--ink);
+    margin: 0.3rem 0;
+    background: var(--field);
+  }
+  .before {
+    background: var(--water-deep);
+  }
+  .now {
+    background: var(--petrol);
+  }
+</style>

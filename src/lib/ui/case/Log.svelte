@@ -1,0 +1,173 @@
+<script lang="ts">
+  import { enhance } from '$app/forms';
+  import { untrack } from 'svelte';
+  import type { ApplicationRecord } from '../../core/record';
+  import { quantityText } from '../../words';
+  import Amount from '../parts/Amount.svelte';
+  import Field from '../parts/Field.svelte';
+  import Note from '../parts/Note.svelte';
+  import { setErrors } from '../parts/errors';
+  import RecordTable from './RecordTable.svelte';
+  import { getSheet, type FieldError } from './sheet.svelte';
+
+  interface Props {
+    errors: readonly FieldError[];
+    person: string;
+    time: string;
+    requestKey: string;
+  }
+  let { errors, person, time, requestKey }: Props = $props();
+  const sheet = getSheet();
+  const view = $derived(sheet.view);
+  setErrors((path) => errors.find((error) => error.path === path)?.message);
+  let correcting = $state<ApplicationRecord | null>(null);
+  const own = $derived(sheet.facts.records.filter((r) => r.caseNumber === sheet.facts.number));
+  const from = $derived(correcting);
+  const dose = $derived(view.dose);
+  const open = $derived(view.records.length === 0 || correcting !== null);
+  let another = $state(false);
+  let saving = $state(false);
+  const plan = untrack(() => ({
+    product: sheet.view.dose?.product ?? null,
+    finished: sheet.view.dose?.finished ?? null,
+    area: sheet.view.lawn?.area ?? null,
+  }));
+</script>
+
+{#if own.length > 0}
+  <RecordTable records={own} today={sheet.facts.today} correct={(record) => (correcting = record)} />
+{/if}
+{#if !view.label}
+  <p class="soft">Choose the remedy that was put down first; without one there is nothing to log.</p>
+{:else if open || another}
+  {#key from?.id}
+    <form
+      method="POST"
+      action="?/log"
+      novalidate
+      use:enhance={() => {
+        saving = true;
+        return async ({ result, update }) => {
+          saving = false;
+          if (result.type === 'success' || result.type === 'redirect') {
+            correcting = null;
+            another = false;
+          }
+          await update({ reset: false });
+        };
+      }}
+    >
+      {#if from}
+        <p>
+          <span class="figure">Correcting the entry of {from.doneOn}.</span> The old entry stays readable; this
+          one counts instead.
+        </p>
+        <input type="hidden" name="corrects" value={from.id} />
+      {:else}
+        <p class="soft">
+          What was really done with {view.label.name}, not what was planned. An entry is never changed; a
+          correction is a new one.
+        </p>
+      {/if}
+      {#if view.halts.length > 0 && !from}<p class="care">
+          A Halt is open. What was done must still be recorded; what was not done must not be started.
+        </p>{/if}
+      <input type="hidden" name="requestKey" value={requestKey} />
+      <div class="fields">
+        <Field
+          label="Date"
+          name="doneOn"
+          type="date"
+          value={from?.doneOn ?? sheet.facts.today}
+          width="10.5rem"
+        />
+        <Field label="Start" name="startedAt" type="time" value={from?.startedAt ?? time} width="8rem" />
+        <Field label="End" name="endedAt" type="time" value={from?.endedAt ?? time} width="8rem" />
+      </div>
+      <div class="fields">
+        <Amount
+          label="Product used"
+          name="product"
+          value={from?.product.value ?? (plan.product ? Number(plan.product.value.toPrecision(6)) : '')}
+          unit={from?.product.unit ?? dose?.product.unit ?? view.label.use.rate.unit}
+          units={['ml', 'l', 'floz', 'g', 'kg', 'oz', 'lb', 'million', 'count']}
+          hint={plan.product ? `planned ${quantityText(plan.product)}` : undefined}
+        />
+        {#if view.label.use.carrier}
+          <Amount
+            label="Mix used"
+            name="finished"
+            value={from?.finished?.value ?? (plan.finished ? Number(plan.finished.value.toPrecision(4)) : '')}
+            unit={from?.finished?.unit ?? plan.finished?.unit ?? 'l'}
+            units={['l', 'ml', 'gal', 'quart']}
+          />
+        {/if}
+        <Amount
+          label="Area done"
+          name="area"
+          value={from?.area.value ?? (plan.area ? Number(plan.area.value.toPrecision(5)) : '')}
+          unit={from?.area.unit ?? plan.area?.unit ?? 'm2'}
+          units={['m2', 'ft2']}
+        />
+      </div>
+      <div class="fields">
+        <Field label="Wind" name="windKmh" value={from?.windKmh ?? ''} numeric after="km/h" width="7rem" />
+        <Field label="Air" name="tempC" value={from?.tempC ?? ''} numeric after="°C" width="7rem" />
+        <Field
+          label="Lot"
+          name="lot"
+          value={from?.lot ?? sheet.facts.stops.mix?.lot ?? view.chosen?.containers[0]?.lot ?? ''}
+          width="8rem"
+        />
+        <Field label="Who did it" name="person" value={from?.person ?? person} width="11rem" required />
+        <Field label="Licence" name="licence" value={from?.licence ?? ''} width="8rem" />
+      </div>
+      <div class="fields"><Note label="Note" name="note" value={from?.note ?? ''} /></div>
+      {#if errors.length > 0}
+        <div class="wrong" role="alert">
+          <p class="figure">Not logged yet</p>
+          <ul>
+            {#each errors as error, i (i)}<li>{error.message}</li>{/each}
+          </ul>
+        </div>
+      {/if}
+      <div class="actions">
+        <button class="button button-main" disabled={saving}
+          >{from ? 'Log the correction' : 'Log what was done'}</button
+        >
+        {#if from || another}<button
+            type="button"
+            class="button"
+            onclick={() => {
+              correcting = null;
+              another = false;
+            }}>Leave it</button
+          >{/if}
+      </div>
+    </form>
+  {/key}
+{:else}
+  <button type="button" class="button" onclick={() => (another = true)}>Log another application</button>
+{/if}
+
+<style>
+  form .fields {
+    margin-bottom: 1rem;
+  }
+  form {
+    margin-top: 0.8rem;
+  }
+  .care {
+    border-left: 5px solid var(--saffron);
+    background: var(--saffron-wash);
+    padding: 0.6rem 0.8rem;
+  }
+  .wrong {
+    border-left: 5px solid var(--brick);
+    background: var(--brick-wash);
+    padding: 0.6rem 0.9rem;
+  }
+  .wrong p {
+    margin: 0;
+  }
+</style>

@@ -1,0 +1,144 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { besideText, numberText, quantityText, refusalSentence } from '../../words';
+  import LawnPlan from '../drawings/LawnPlan.svelte';
+  import Choice from '../parts/Choice.svelte';
+  import Field from '../parts/Field.svelte';
+  import Working from '../parts/Working.svelte';
+  import { getSheet } from './sheet.svelte';
+
+  const sheet = getSheet();
+  const view = $derived(sheet.view);
+  const start = untrack(() => sheet.facts.stops.measure);
+  let how = $state(start?.how ?? 'tape');
+  let unit = $state(start?.unit ?? 'm');
+  const was = (value: number | undefined): number | '' => (value === undefined || value === 0 ? '' : value);
+</script>
+
+<fieldset>
+  <legend class="visually-hidden">How it is measured</legend>
+  <div class="how">
+    {#each [['tape', 'By tape'], ['paces', 'By calibrated paces']] as const as [value, word] (value)}
+      <label
+        ><input type="radio" name="how" {value} checked={how === value} onchange={() => (how = value)} /><span
+          >{word}</span
+        ></label
+      >
+    {/each}
+  </div>
+</fieldset>
+<div class="fields">
+  <Choice
+    label="Unit"
+    name="unit"
+    value={unit}
+    items={[
+      { value: 'm', name: 'm' },
+      { value: 'ft', name: 'ft' },
+    ]}
+    width="6rem"
+    onchange={(value) => (unit = value === 'ft' ? 'ft' : 'm')}
+  />
+  {#if how === 'tape'}
+    <Field label="Length" name="length" value={was(start?.length)} numeric after={unit} />
+    <Field label="Width" name="width" value={was(start?.width)} numeric after={unit} />
+  {:else}
+    <Field label="Paces along" name="paces.0" value={was(start?.paces[0])} numeric />
+    <Field label="Paces across" name="paces.1" value={was(start?.paces[1])} numeric />
+  {/if}
+  <Field
+    label="Strip left out"
+    name="strip"
+    value={start?.strip ?? 0}
+    numeric
+    after={unit}
+    hint="along one long side"
+  />
+</div>
+{#if how === 'paces'}
+  <h3 class="cal">Your pace, from a walk over a known distance</h3>
+  <div class="fields">
+    <Field label="Distance walked" name="walked" value={was(start?.walked)} numeric after={unit} />
+    <Field label="Paces counted" name="walkedPaces" value={was(start?.walkedPaces)} numeric />
+    <Field
+      label="It may be off by"
+      name="paceErrorPct"
+      value={start?.how === 'paces' ? start.paceErrorPct : 5}
+      numeric
+      after="%"
+      hint="3 % when walked twice, 10 % when guessed"
+    />
+  </div>
+{/if}
+
+{#if view.lawn}
+  {@const lawn = view.lawn}
+  <p class="result" aria-live="polite">
+    <span class="figure big">{quantityText(lawn.area)}</span>
+    {#if lawn.areaLow && lawn.areaHigh}<span class="figure"
+        >between {numberText(lawn.areaLow.value)} and {numberText(lawn.areaHigh.value)}</span
+      >{/if}
+    <span class="soft">{besideText(lawn.area)}, the strip left out</span>
+  </p>
+  <Working working={view.workings.area} />
+  <Working working={view.workings.pace} label="Working of the pace" />
+  <LawnPlan
+    lengthM={lawn.lengthM}
+    widthM={lawn.widthM}
+    stripM={lawn.stripM}
+    water={sheet.facts.property.byWater}
+  />
+{:else if view.lawnRefused.length > 0}
+  <p class="field-error">{refusalSentence(view.lawnRefused[0]!)}</p>
+{:else}
+  <p class="soft">The area, its error and the plan appear as the sides are typed.</p>
+{/if}
+
+<style>
+  .how {
+    display: inline-flex;
+    border: 1px solid var(--edge);
+    border-radius: 4px;
+    overflow: hidden;
+    margin-bottom: 1rem;
+  }
+  .how label {
+    position: relative;
+    cursor: pointer;
+  }
+  .how label + label {
+    border-left: 1px solid var(--edge);
+  }
+  .how input {
+    position: absolute;
+    opacity: 0;
+    inset: 0;
+  }
+  .how span {
+    display: block;
+    padding: 0.6rem 1rem;
+    background: var(--field);
+  }
+  .how input:checked + span {
+    background: var(--ink);
+    color: var(--paper);
+    font-weight: 650;
+  }
+  .how input:focus-visible + span {
+    outline: 3px solid var(--saffron);
+    outline-offset: -3px;
+  }
+  .cal {
+    margin: 1.2rem 0 0.5rem;
+  }
+  .result {
+    margin: 1.2rem 0 0.2rem;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.2rem 0.8rem;
+    align-items: baseline;
+  }
+  .big {
+    font-size: 1.5rem;
+  }
+</style>

@@ -1,0 +1,119 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { numberText } from '../../words';
+  import LawnPlan from '../drawings/LawnPlan.svelte';
+  import Choice from '../parts/Choice.svelte';
+  import Field from '../parts/Field.svelte';
+  import Working from '../parts/Working.svelte';
+  import Progress from './Progress.svelte';
+  import { getSheet } from './sheet.svelte';
+
+  let { swathM }: { swathM: number | null } = $props();
+  const sheet = getSheet();
+  const view = $derived(sheet.view);
+  const start = untrack(() => sheet.facts.stops.place);
+  const halted = $derived(view.halts.length > 0);
+  const place = $derived(sheet.facts.stops.place);
+  const pouring = $derived(view.dose?.finished ?? view.dose?.product ?? null);
+</script>
+
+{#if view.nothing}
+  <p>Nothing is put down, so nothing is placed.</p>
+{:else}
+  <div class="fields">
+    <Field
+      label="Swath"
+      name="swathM"
+      value={start?.swathM ?? swathM ?? 1.5}
+      numeric
+      after="m"
+      width="7rem"
+    />
+    <Choice
+      label="Overlap"
+      name="overlap"
+      value={String(start?.overlap ?? 0)}
+      items={[
+        { value: '0', name: 'none' },
+        { value: '0.1', name: '10 %' },
+        { value: '0.25', name: '25 %' },
+        { value: '0.5', name: '50 %' },
+      ]}
+      width="7rem"
+    />
+    <Choice
+      label="Lanes run"
+      name="direction"
+      value={String(start?.direction ?? 0)}
+      items={[
+        { value: '0', name: 'along the length' },
+        { value: '90', name: 'across it' },
+      ]}
+    />
+    <Choice
+      label="Start"
+      name="start"
+      value={start?.start ?? 'this-end'}
+      items={[
+        { value: 'this-end', name: 'left end' },
+        { value: 'far-end', name: 'right end' },
+      ]}
+      width="8.5rem"
+    />
+  </div>
+  {#if halted}
+    <p class="no-amount">
+      <span class="figure">Nothing is placed while a Halt is open.</span> What has to be settled stands above.
+    </p>
+  {:else if !view.lawn}
+    <p class="soft">The lanes are drawn once the area is measured.</p>
+  {:else}
+    {@const lawn = view.lawn}
+    {#if view.lanes && place}
+      <p class="sum" aria-live="polite">
+        <span class="figure big"
+          >{view.lanes.lanes.length}
+          {view.lanes.lanes.length === 1 ? 'lane' : 'lanes'}, {numberText(view.lanes.pathM)} m to walk</span
+        >
+        <span class="soft"
+          >about {view.minutesOnLawn} min; lines {numberText(view.lanes.spacingM)} m apart</span
+        >
+      </p>
+      <Working working={view.workings.lanes} />
+    {:else}<p class="soft">Type the swath, and the lanes are drawn.</p>{/if}
+    <LawnPlan
+      lengthM={lawn.lengthM}
+      widthM={lawn.widthM}
+      stripM={lawn.stripM}
+      water={sheet.facts.property.byWater}
+      lanes={view.lanes}
+      swathM={place?.swathM ?? 0}
+      checkpoints={view.checkpoints}
+      flip={place?.start === 'far-end'}
+    />
+    <p class="soft small">
+      S is the start. At each mark the tank is compared with the area done. Walk backwards from water and
+      doors; shut off at the turn.
+    </p>
+    {#if pouring}<Progress area={lawn.area} started={pouring} />{/if}
+  {/if}
+{/if}
+
+<style>
+  .no-amount {
+    border: 2px solid var(--brick);
+    background: var(--brick-wash);
+    padding: 1rem;
+    margin: 1.2rem 0;
+  }
+  .sum {
+    margin: 1.2rem 0 0.4rem;
+    display: flex;
+    gap: 0.2rem 0.8rem;
+    flex-wrap: wrap;
+    align-items: baseline;
+  }
+  .big {
+    font-size: 1.3rem;
+  }
+</style>

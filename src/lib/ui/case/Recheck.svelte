@@ -1,0 +1,135 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { dayText, numberText, quantityText, TEST_WORDS, verdictWords, whenText } from '../../words';
+  import ThresholdBar from '../drawings/ThresholdBar.svelte';
+  import Field from '../parts/Field.svelte';
+  import Note from '../parts/Note.svelte';
+  import Working from '../parts/Working.svelte';
+  import { getSheet } from './sheet.svelte';
+
+  const sheet = getSheet();
+  const view = $derived(sheet.view);
+  const start = untrack(() => sheet.facts.stops.recheck);
+  const look = $derived(sheet.facts.stops.look);
+  const last = $derived(view.records[view.records.length - 1] ?? null);
+  const verdict = $derived(
+    view.recheck ? verdictWords(view.recheck.verdict, view.recheck.repeatOn, sheet.facts.today) : null,
+  );
+</script>
+
+{#if !last}
+  <p class="soft">
+    Nothing is logged yet. {view.label
+      ? `The re-check falls ${view.label.use.daysToEffect[1]} days after ${view.label.name} went down.`
+      : ''}
+  </p>
+{:else if view.recheckDue}
+  <p class="due">
+    <span class="figure big">Count again on {dayText(view.recheckDue, sheet.facts.today)}</span>
+    <span class="soft"
+      >{whenText(view.recheckDue, sheet.facts.today)} · {quantityText(last.product)} of {last.label.name} went down
+      on {dayText(last.doneOn, sheet.facts.today)}</span
+    >
+  </p>
+{/if}
+{#if look}
+  <p class="soft">
+    The same spots and the same test: {TEST_WORDS[look.test].name.toLowerCase()}, frame {quantityText(
+      look.frame,
+    )}, {look.where}.
+  </p>
+  <fieldset>
+    <legend class="legend">Counted now, beside what was counted before</legend>
+    <div class="fields">
+      {#each look.counts as before, i (i)}
+        <Field
+          label="Spot {i + 1}"
+          name="counts.{i}"
+          value={start?.counts[i] ?? ''}
+          numeric
+          width="6rem"
+          hint={before === null ? 'not read' : `before: ${before}`}
+        />
+      {/each}
+    </div>
+  </fieldset>
+  <div class="fields more">
+    <Field
+      label="Counted on"
+      name="countedOn"
+      type="date"
+      value={start?.countedOn ?? sheet.facts.today}
+      width="10.5rem"
+    />
+    <Field
+      label="Untreated strip before"
+      name="control.before"
+      value={start?.control?.before ?? ''}
+      numeric
+      width="11rem"
+      hint="all its spots added, if there is one"
+    />
+    <Field
+      label="Untreated strip now"
+      name="control.after"
+      value={start?.control?.after ?? ''}
+      numeric
+      width="11rem"
+    />
+  </div>
+  {#if view.recheck && verdict}
+    {@const r = view.recheck}
+    <section class="verdict {r.verdict}" aria-live="polite">
+      <p class="figure big">{verdict.title}</p>
+      <p>{verdict.text}</p>
+    </section>
+    <p class="result">
+      <span class="figure">{numberText(r.pct)} % fewer</span>
+      <span class="soft"
+        >{r.method === 'henderson-tilton'
+          ? 'against the untreated strip (Henderson & Tilton)'
+          : 'than before'}; these counts can carry {numberText(Math.max(-999, r.band.low))} to {numberText(
+          r.band.high,
+        )} %</span
+      >
+    </p>
+    <Working working={view.workings.efficacy} />
+    {#if view.threshold}<ThresholdBar density={r.density} limit={view.threshold.limit} />{/if}
+  {:else if start}
+    <p class="soft">There is no count before to compare with, or it was 0.</p>
+  {/if}
+  <div class="fields more"><Note label="Note" name="note" value={start?.note ?? ''} /></div>
+{:else}
+  <p class="soft">There is no count from before. Look comes first.</p>
+{/if}
+
+<style>
+  .due,
+  .result {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.2rem 0.8rem;
+    align-items: baseline;
+    margin: 0 0 0.6rem;
+  }
+  .big {
+    font-size: 1.3rem;
+    font-family: var(--font-title);
+  }
+  .more {
+    margin-top: 1rem;
+  }
+  .verdict {
+    border-left: 5px solid var(--saffron);
+    background: var(--saffron-wash);
+    padding: 0.7rem 1rem;
+    margin: 1.2rem 0 0.8rem;
+  }
+  .verdict.done {
+    border-color: var(--moss);
+    background: var(--moss-wash);
+  }
+  .verdict p {
+    margin: 0;
+  }
+</style>

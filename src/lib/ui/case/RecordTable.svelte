@@ -1,0 +1,65 @@
+<script lang="ts">
+  import type { ApplicationRecord } from '../../core/record';
+  import { dayText, numberText, quantityText } from '../../words';
+
+  interface Props {
+    records: readonly ApplicationRecord[];
+    today: string;
+    correct?: ((record: ApplicationRecord) => void) | null;
+  }
+  let { records, today, correct = null }: Props = $props();
+  const corrected = $derived(new Set(records.map((r) => r.corrects).filter((id) => id !== null)));
+</script>
+
+<ul class="rule-list">
+  {#each records as record (record.id)}
+    {@const old = corrected.has(record.id)}
+    <li class:old>
+      <p class="head">
+        <span class="figure">{dayText(record.doneOn, today)}, {record.startedAt}–{record.endedAt}</span>
+        <span>{quantityText(record.product)} of {record.label.name} over {quantityText(record.area)}</span>
+        {#if old}<span class="tag">corrected later</span>{/if}
+        {#if record.corrects}<span class="tag">corrects an earlier entry</span>{/if}
+      </p>
+      <p class="soft small">
+        {record.person}{record.licence ? `, licence ${record.licence}` : ''} · label version {record.label
+          .version}{record.lot ? ` · lot ${record.lot}` : ''}{record.finished
+          ? ` · ${quantityText(record.finished)} of mix`
+          : ''}{record.windKmh !== null ? ` · wind ${numberText(record.windKmh)} km/h` : ''}{record.tempC !==
+        null
+          ? ` · ${numberText(record.tempC)} °C`
+          : ''}{record.planned ? ` · planned ${quantityText(record.planned.product)}` : ''}
+        · logged {record.loggedAt.slice(0, 16).replace('T', ' ')}
+      </p>
+      {#if record.note}<p class="small">{record.note}</p>{/if}
+      {#if record.ticked.length > 0}<p class="soft small">
+          Ticked: {record.ticked.map((t) => t.code).join(', ')}
+        </p>{/if}
+      {#if correct && !old}<button type="button" class="button button-plain" onclick={() => correct(record)}
+          >Correct this entry</button
+        >{/if}
+    </li>
+  {/each}
+</ul>
+
+<style>
+  p {
+    margin: 0 0 0.15rem;
+  }
+  .head {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.2rem 0.8rem;
+  }
+  .old .head {
+    text-decoration: line-through;
+    color: var(--soft);
+  }
+  .tag {
+    font-size: 0.85rem;
+    border: 1px solid var(--edge);
+    border-radius: 3px;
+    padding: 0 0.4rem;
+    text-decoration: none;
+  }
+</style>

@@ -1,0 +1,78 @@
+<script lang="ts">
+  import { enhance } from '$app/forms';
+  import type { Snippet } from 'svelte';
+  import type { AnsweredStop } from '../../core/case';
+  import { STOPS } from '../../core/labels';
+  import { STOP_NAMES } from '../../words';
+  import { setErrors } from '../parts/errors';
+  import { getSheet, type FieldError } from './sheet.svelte';
+
+  interface Props {
+    stop: AnsweredStop;
+    errors: readonly FieldError[];
+    savedAt: string | null;
+    children: Snippet;
+  }
+  let { stop, errors, savedAt, children }: Props = $props();
+  const sheet = getSheet();
+  const all = $derived(sheet.typing.length > 0 ? sheet.typing : errors);
+  const next = $derived(STOPS[STOPS.indexOf(stop) + 1] ?? null);
+  setErrors((path) => all.find((error) => error.path === path)?.message);
+  let form: HTMLFormElement;
+  let saving = $state(false);
+  const typed = (): void => sheet.propose(stop, form);
+</script>
+
+<form
+  bind:this={form}
+  method="POST"
+  action="?/save"
+  novalidate
+  oninput={typed}
+  onchange={typed}
+  use:enhance={() => {
+    saving = true;
+    return async ({ result, update }) => {
+      saving = false;
+      if (result.type === 'success' || result.type === 'redirect') sheet.forget(stop);
+      await update({ reset: false });
+    };
+  }}
+>
+  {@render children()}
+  {#if all.length > 0}
+    <div class="wrong" role="alert">
+      <p class="figure">
+        Not saved yet: {all.length === 1 ? 'one thing' : `${all.length} things`} to put right
+      </p>
+      <ul>
+        {#each all as error, i (i)}<li>{error.message}</li>{/each}
+      </ul>
+    </div>
+  {/if}
+  <div class="actions">
+    {#if next}<button class="button button-main" name="then" value="next" disabled={saving}
+        >Save, on to {STOP_NAMES[next]}</button
+      >{/if}
+    <button class="button" name="then" value="stay" disabled={saving}>Save</button>
+    <span class="soft small" role="status">
+      {#if saving}Saving …{:else if sheet.isDraft(stop)}Not saved yet{:else if savedAt}Saved{/if}
+    </span>
+  </div>
+</form>
+
+<style>
+  .wrong {
+    border-left: 5px solid var(--brick);
+    background: var(--brick-wash);
+    padding: 0.6rem 0.9rem;
+    margin-top: 1.2rem;
+  }
+  .wrong p {
+    margin: 0;
+  }
+  ul {
+    margin: 0.3rem 0 0;
+    padding-left: 1.2rem;
+  }
+</style>

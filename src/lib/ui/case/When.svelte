@@ -1,0 +1,227 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import type { LabelUse } from '../../core/labels';
+  import {
+    clockText,
+    dayOfHour,
+    dayText,
+    hourField,
+    hourReason,
+    hourText,
+    numberText,
+    quantityText,
+  } from '../../words';
+  import Choice from '../parts/Choice.svelte';
+  import HourStrip from '../parts/HourStrip.svelte';
+  import StripKey from '../parts/StripKey.svelte';
+  import { getErrors } from '../parts/errors';
+  import { getSheet } from './sheet.svelte';
+
+  const sheet = getSheet();
+  const errorFor = getErrors();
+  const view = $derived(sheet.view);
+  let picked = $state(untrack(() => sheet.facts.stops.when?.hour ?? null));
+  const DAYS = [0, 1, 2] as const;
+  const days = $derived(
+    DAYS.map((d) => ({ d, hours: view.hours?.hours.slice(d * 24, d * 24 + 24) ?? [] })).filter(
+      (day) => day.hours.length > 0,
+    ),
+  );
+  const windows = $derived(
+    (view.hours?.windows ?? []).filter(
+      (w) => w.to > sheet.facts.nowHour && w.from < (view.hours?.hours[0]?.hour ?? 0) + 72,
+    ),
+  );
+  const starts = $derived(
+    windows.flatMap((w) =>
+      Array.from({ length: w.to - w.from }, (_, i) => w.from + i)
+        .filter((hour) => hour >= sheet.facts.nowHour)
+        .map((hour) => ({ value: hourField(hour), name: `${hourText(hour)}, window to ${clockText(w.to)}` })),
+    ),
+  );
+  const kept = $derived(picked !== null && !starts.some((s) => s.value === hourField(picked ?? 0)));
+  const judged = $derived(view.hours?.hours.find((h) => h.hour === picked) ?? null);
+  const weather = $derived(
+    picked === null || !sheet.facts.forecast
+      ? null
+      : (sheet.facts.forecast.hours[picked - sheet.facts.forecast.startHour] ?? null),
+  );
+  const most = (hours: (typeof days)[number]['hours']): string => {
+    const count = new Map<string, number>();
+    for (const hour of hours)
+      for (const code of hour.because)
+        if (code !== 'out-of-hours') count.set(code, (count.get(code) ?? 0) + 1);
+    const top = [...count].sort((a, b) => b[1] - a[1]).slice(0, 2);
+    return top.map(([code, n]) => `${hourReason(code)} ${n} h`).join(', ');
+  };
+  const limits = (use: LabelUse): string[] => [
+    ...(use.maxWindKmh
+      ? [`wind at most ${numberText(use.maxWindKmh)} km/h, and under 5 km/h look for drift first`]
+      : []),
+    ...(use.rainFreeHours ? [`no rain for ${use.rainFreeHours} hours after`] : []),
+    ...(use.tempC ? [`air from ${use.tempC[0]} to ${use.tempC[1]} °C`] : []),
+    ...(use.soilC ? [`soil from ${use.soilC[0]} to ${use.soilC[1]} °C, by a probe 5 cm deep`] : []),
+    ...(use.keepFromSun ? ['not in sunshine: after 17:00 or before 09:00'] : []),
+    ...(use.wateringIn
+      ? [`${use.wateringIn.mm} mm of water within ${use.wateringIn.withinHours} hours, by rain or sprinkler`]
+      : []),
+    ...(use.waterBufferM ? [`${use.waterBufferM} m from open water; the wind must not blow towards it`] : []),
+    'no bees flying on what is treated; people and pets away',
+  ];
+</script>
+
+{#if view.nothing}
+  <p>Nothing is put down, so no hour is needed.</p>
+{:else if !view.label}
+  <p class="soft">The hours depend on the label’s limits. Choose a remedy first.</p>
+{:else if view.hours}
+  <StripKey />
+  {#each days as { d, hours } (d)}
+    {@const day = dayOfHour(hours[0]?.hour ?? 0)}
+    {@const own = windows.filter((w) => dayOfHour(Math.max(w.from, hours[0]?.hour ?? 0)) === day)}
+    <div class="day">
+      <p class="head">
+        <span class="figure">{d === 0 ? 'Today' : dayText(day, sheet.facts.today)}</span>
+        {#if own.length > 0}
+          {#each own as w (w.from)}
+            <button
+              type="button"
+              class="window"
+              class:on={picked !== null && picked >= w.from && picked < w.to}
+              onclick={(event) => {
+                picked = Math.max(w.from, sheet.facts.nowHour);
+                const form = event.currentTarget.form;
+                queueMicrotask(() => form && sheet.propose('when', form));
+              }}
+              >{clockText(Math.max(w.from, sheet.facts.nowHour))} to {clockText(w.to)}{w.waterInMm
+                ? `, then ${numberText(w.waterInMm)} mm`
+                : ''}</button
+            >
+          {/each}
+        {:else}<span>no window</span>{/if}
+        <span class="soft small">{most(hours)}</span>
+      </p>
+      <HourStrip
+        {hours}
+        now={sheet.facts.nowHour}
+        chosen={picked}
+        label="Hours of {dayText(day)}: {own.length} windows"
+      />
+    </div>
+  {/each}
+  <p class="soft small">
+    Simulated forecast of the demonstration, issued {sheet.facts.nowHour -
+      (sheet.facts.forecast?.issuedHour ?? 0)} h ago; its error grows with the hours ahead.
+  </p>
+  <div class="fields">
+    {#key picked}
+      <Choice
+        label="Start at"
+        name="hour"
+        value={picked === null ? '' : hourField(picked)}
+        items={[
+          { value: '', name: 'choose an hour' },
+          ...(kept && picked !== null
+            ? [{ value: hourField(picked), name: `${hourText(picked)}, no longer in a window` }]
+            : []),
+          ...starts,
+        ]}
+        width="20rem"
+        onchange={(value) =>
+          (picked = value === '' ? null : Math.round(Date.parse(`${value}:00Z`) / 3_600_000))}
+      />
+    {/key}
+  </div>
+  {#if judged}
+    <p class="go {judged.state}" aria-live="polite">
+      <span class="figure"
+        >{judged.state === 'fits' ? '✓ Go' : judged.state === 'care' ? '! Go with a Care' : '✕ No go'}</span
+      >
+      {hourText(judged.hour)}{judged.because.length > 0
+        ? `: ${judged.because.map(hourReason).join(', ')}`
+        : ''}
+      {#if weather}<span class="soft"
+          >· {numberText(weather.tempC)} °C, wind {numberText(weather.windKmh)} km/h from {weather.windFromDeg}°,
+          soil {numberText(weather.soilC)} °C, rain {numberText(weather.rainMm)} mm</span
+        >{/if}
+    </p>
+  {/if}
+{:else}
+  <div class="none">
+    <p class="figure">No weather is known.</p>
+    <p>
+      Nimsy does not invent any. Check these limits of {view.label.name} yourself, at the place and at the hour:
+    </p>
+    <ul>
+      {#each limits(view.label.use) as limit (limit)}<li>{limit}</li>{/each}
+    </ul>
+  </div>
+  <div>
+    <label class="field-label" for="f-hour">Start at</label>
+    <input
+      id="f-hour"
+      class="field-input"
+      type="datetime-local"
+      step="3600"
+      name="hour"
+      value={picked === null ? '' : hourField(picked)}
+    />
+    {#if errorFor('hour')}<p class="field-error">{errorFor('hour')}</p>{/if}
+  </div>
+{/if}
+{#if view.label && view.lawn && view.dose?.finished && view.halts.length === 0}
+  <p class="soft small">
+    The job takes about {view.minutesOnLawn ?? '–'} min for {quantityText(view.lawn.area)}; a window is at
+    least two hours long.
+  </p>
+{/if}
+
+<style>
+  .day {
+    margin: 1rem 0 0.4rem;
+    max-width: 46rem;
+  }
+  .head {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.3rem 0.9rem;
+    align-items: center;
+    margin: 0 0 0.35rem;
+  }
+  .window {
+    border: 1px solid var(--moss);
+    background: var(--moss-wash);
+    color: var(--moss-ink);
+    border-radius: 4px;
+    padding: 0.35rem 0.7rem;
+    min-height: 2.4rem;
+    font-weight: 700;
+    cursor: pointer;
+  }
+  .window.on {
+    background: var(--moss);
+    color: var(--field);
+  }
+  .go {
+    border-left: 5px solid var(--moss);
+    background: var(--moss-wash);
+    padding: 0.6rem 0.8rem;
+  }
+  .go.no {
+    border-color: var(--brick);
+    background: var(--brick-wash);
+  }
+  .go.care {
+    border-color: var(--saffron);
+    background: var(--saffron-wash);
+  }
+  .none {
+    border-left: 5px solid var(--saffron);
+    background: var(--saffron-wash);
+    padding: 0.6rem 1rem;
+    margin-bottom: 1rem;
+  }
+  .none p {
+    margin: 0 0 0.3rem;
+  }
+</style>

@@ -1,0 +1,70 @@
+import { getContext, setContext } from 'svelte';
+import { assess, type AnsweredStop, type CaseFacts, type CaseView, type StopBodies } from '../../core/case';
+import { isRefused } from '../../core/result';
+import { fieldsOf, parseStop, type KnownNames } from '../../forms';
+import { refusalSentence } from '../../words';
+
+export interface FieldError {
+  readonly path: string;
+  readonly message: string;
+}
+
+/**
+ * The case on the screen: the saved facts with what is being typed laid over them, and everything that follows from
+ * both. What was typed at one stop stays while other stops are opened, until it is saved.
+ */
+export class CaseSheet {
+  readonly #saved: () => CaseFacts;
+  readonly #known: KnownNames;
+  #drafts = $state.raw<Partial<StopBodies>>({});
+  /** What is wrong with the fields of the stop that is being edited, as it is typed. */
+  typing = $state.raw<readonly FieldError[]>([]);
+  facts: CaseFacts = $derived.by(() => this.#withDrafts());
+  view: CaseView = $derived(assess(this.facts));
+
+  constructor(saved: () => CaseFacts) {
+    this.#saved = saved;
+    const { signs, candidates, shelf } = saved();
+    this.#known = {
+      signs: new Set(signs.map((sign) => sign.id)),
+      candidates: new Map(candidates.map((c) => [c.id, new Set(c.stages.map((stage) => stage.id))])),
+      labels: new Set(shelf.map((entry) => entry.label.id)),
+    };
+  }
+
+  /** Lays the present fields of a stop over what is saved; while a field is wrong the last good answer stays. */
+  propose(stop: AnsweredStop, form: HTMLFormElement): void {
+    const parsed = parseStop(stop, fieldsOf(new FormData(form)), this.#known);
+    if (isRefused(parsed)) {
+      this.typing = parsed.refused.map((r) => ({ path: r.path, message: refusalSentence(r) }));
+      return;
+    }
+    this.typing = [];
+    this.#drafts = { ...this.#drafts, [stop]: parsed.ok };
+  }
+
+  /** Once saved, the saved answer is the answer. */
+  forget(stop: AnsweredStop): void {
+    const { [stop]: _saved, ...others } = this.#drafts;
+    this.#drafts = others;
+    this.typing = [];
+  }
+
+  isDraft(stop: AnsweredStop): boolean {
+    const draft = this.#drafts[stop];
+    return draft !== undefined && JSON.stringify(draft) !== JSON.stringify(this.#saved().stops[stop]);
+  }
+
+  #withDrafts(): CaseFacts {
+    const saved = this.#saved();
+    const states = { ...saved.states };
+    for (const stop of Object.keys(this.#drafts) as AnsweredStop[])
+      if (this.isDraft(stop))
+        states[stop] = { upstream: {}, ...states[stop], revision: (states[stop]?.revision ?? 0) + 0.5 };
+    return { ...saved, stops: { ...saved.stops, ...this.#drafts }, states };
+  }
+}
+
+const KEY = Symbol('case sheet');
+export const setSheet = (sheet: CaseSheet): CaseSheet => setContext(KEY, sheet);
+export const getSheet = (): CaseSheet => getContext<CaseSheet>(KEY);

@@ -1,0 +1,61 @@
+<script lang="ts">
+  import type { Density } from '../../core/identify';
+  import { numberText } from '../../words';
+
+  let { density, limit }: { density: Density; limit: number } = $props();
+  const most = $derived(Math.max(density.high, limit) * 1.15);
+  const x = (value: number): number => 10 + (value / most) * 480;
+</script>
+
+<svg
+  viewBox="0 0 500 62"
+  role="img"
+  aria-label="{numberText(density.perM2)} per m², between {numberText(density.low)} and {numberText(
+    density.high,
+  )}, against a threshold of {numberText(limit)}"
+>
+  <path class="axis" d="M10 34H490" />
+  <rect
+    class="band"
+    x={x(density.low)}
+    y="25"
+    width={Math.max(2, x(density.high) - x(density.low))}
+    height="18"
+  />
+  <path class="mean" d="M{x(density.perM2)} 20v28" />
+  <path class="limit" d="M{x(limit)} 14v42" />
+  <text x={x(limit)} y="11" text-anchor={x(limit) > 380 ? 'end' : 'start'}>threshold {numberText(limit)}</text
+  >
+  <text x={x(density.perM2)} y="60" text-anchor={x(density.perM2) > 420 ? 'end' : 'middle'}
+    >{numberText(density.perM2)}</text
+  >
+</svg>
+
+<style>
+  svg {
+    width: 100%;
+    max-width: 500px;
+    display: block;
+  }
+  .axis {
+    stroke: var(--edge);
+    stroke-width: 1.5;
+  }
+  .band {
+    fill: var(--water);
+    stroke: var(--petrol);
+  }
+  .mean {
+    stroke: var(--petrol);
+    stroke-width: 4;
+  }
+  .limit {
+    stroke: var(--brick);
+    stroke-width: 2.5;
+    stroke-dasharray: 5 3;
+  }
+  text {
+    font-size: 12.5px;
+    fill: var(--ink);
+  }
+</style>

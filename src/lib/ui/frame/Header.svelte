@@ -1,0 +1,134 @@
+<script lang="ts">
+  import { resolve } from '$app/paths';
+  import { page } from '$app/state';
+  import { longDayText } from '../../words';
+
+  interface Props {
+    person: string;
+    workspace: string;
+    demonstration: boolean;
+    clock: string;
+  }
+  let { person, workspace, demonstration, clock }: Props = $props();
+  const LINKS = [
+    ['/', 'Today'],
+    ['/cases', 'Cases'],
+    ['/properties', 'Properties'],
+    ['/shelf', 'Shelf'],
+    ['/logbook', 'Logbook'],
+    ['/how-much', 'How much'],
+  ] as const;
+  const path = $derived(page.url.pathname);
+  const current = (href: string): boolean => (href === '/' ? path === '/' : path.startsWith(href));
+  let night = $state(false);
+  const turn = (): void => {
+    night = !night;
+    document.documentElement.dataset.sheet = night ? 'night' : 'day';
+  };
+</script>
+
+{#if demonstration}
+  <p class="demo">
+    Demonstration: its clock reads {longDayText(clock.slice(0, 10))}. People, places, labels and weather are
+    made up.
+  </p>
+{/if}
+<header>
+  <a class="brand" href={resolve('/')} aria-label="Nimsy, today">nim<span>sy</span></a>
+  <nav aria-label="Main">
+    {#each LINKS as [href, word] (href)}
+      <a href={resolve(href)} class:on={current(href)} aria-current={current(href) ? 'page' : undefined}
+        >{word}</a
+      >
+    {/each}
+  </nav>
+  <button type="button" class="night" aria-pressed={night} onclick={turn}
+    >{night ? 'Day sheet' : 'Night sheet'}</button
+  >
+  <span class="who"><span class="figure">{person}</span><span class="soft small"> {workspace}</span></span>
+</header>
+
+<style>
+  .demo {
+    margin: 0;
+    padding: 0.25rem 1.2rem;
+    background: var(--saffron-wash);
+    color: var(--ink);
+    font-size: 0.9rem;
+    border-bottom: 1px solid var(--saffron);
+  }
+  header {
+    display: flex;
+    align-items: center;
+    gap: 0.4rem 1.4rem;
+    padding: 0 1.2rem;
+    min-height: 48px;
+    border-bottom: 1px solid var(--ink);
+    flex-wrap: wrap;
+  }
+  .brand {
+    font-family: var(--font-title);
+    font-weight: 800;
+    font-size: 1.45rem;
+    letter-spacing: -0.02em;
+    text-decoration: none;
+    color: var(--ink);
+  }
+  .brand span {
+    color: var(--petrol);
+  }
+  nav {
+    display: flex;
+    gap: 0.2rem 1.3rem;
+    flex: 1;
+    flex-wrap: wrap;
+  }
+  nav a {
+    color: var(--ink);
+    text-decoration: none;
+    font-weight: 650;
+    padding: 0.7rem 0 0.55rem;
+    border-bottom: 3px solid transparent;
+  }
+  nav a:hover {
+    border-color: var(--rule);
+  }
+  nav a.on {
+    border-color: var(--petrol);
+  }
+  .night {
+    border: 0;
+    background: none;
+    color: var(--soft);
+    cursor: pointer;
+    padding: 0.6rem 0;
+    font-size: 0.92rem;
+    text-decoration: underline;
+    text-underline-offset: 3px;
+  }
+  @media (max-width: 700px) {
+    header {
+      padding: 0 0.9rem;
+    }
+    nav {
+      order: 3;
+      flex-basis: 100%;
+      flex-wrap: nowrap;
+      overflow-x: auto;
+      gap: 1.1rem;
+    }
+    nav a {
+      white-space: nowrap;
+      padding: 0.5rem 0 0.4rem;
+    }
+    .night {
+      margin-left: auto;
+    }
+    .who .soft {
+      display: none;
+    }
+    .demo {
+      padding: 0.25rem 0.9rem;
+    }
+  }
+</style>

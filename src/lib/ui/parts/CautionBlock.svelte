@@ -1,0 +1,111 @@
+<script lang="ts">
+  import { enhance } from '$app/forms';
+  import type { SettledCaution } from '../../core/case';
+  import { cautionWords, RANK_WORDS } from '../../words';
+
+  let { item, action }: { item: SettledCaution; action: string } = $props();
+  const words = $derived(cautionWords(item.caution));
+  const at = $derived(item.settled ? item.settled.at.slice(0, 16).replace('T', ' ') : '');
+  const look = $derived(item.settled ? 'settled' : item.caution.rank);
+</script>
+
+<section
+  class="caution {look}"
+  aria-label="{item.settled ? 'Settled' : RANK_WORDS[item.caution.rank]}: {words.title}"
+>
+  <p class="head">
+    <span class="mark" aria-hidden="true"
+      >{item.settled
+        ? '✓'
+        : item.caution.rank === 'halt'
+          ? '✕'
+          : item.caution.rank === 'care'
+            ? '!'
+            : 'i'}</span
+    >
+    {item.settled ? 'Settled' : RANK_WORDS[item.caution.rank]} · {words.title}
+  </p>
+  {#if item.settled}
+    <p class="small">{words.tick}: {item.settled.by}, {at}</p>
+  {:else}
+    <p class="small">{words.text}</p>
+  {/if}
+  {#if item.caution.clause}
+    <details class="small">
+      <summary>clause {item.caution.clause.at}</summary>“{item.caution.clause.text}”
+    </details>
+  {/if}
+  {#if item.caution.settledBy === 'tick'}
+    <form
+      method="POST"
+      {action}
+      use:enhance={() =>
+        ({ update }) =>
+          update({ reset: false })}
+    >
+      <input type="hidden" name="key" value={item.key} />
+      <input type="hidden" name="tick" value={item.settled ? 'off' : 'on'} />
+      {#if item.settled}<button class="untick">Take the tick back</button>
+      {:else}<button class="button tick">{words.tick}</button>{/if}
+    </form>
+  {/if}
+</section>
+
+<style>
+  .caution {
+    border-left: 5px solid var(--edge);
+    padding: 0.6rem 0.8rem;
+    margin-bottom: 0.7rem;
+    background: var(--petrol-wash);
+  }
+  .halt {
+    border-color: var(--brick);
+    background: var(--brick-wash);
+  }
+  .care {
+    border-color: var(--saffron);
+    background: var(--saffron-wash);
+  }
+  .note {
+    border-color: var(--petrol);
+  }
+  .settled {
+    border-color: var(--moss);
+    background: var(--moss-wash);
+  }
+  .head {
+    font-weight: 700;
+    margin: 0 0 0.2rem;
+  }
+  .mark {
+    display: inline-block;
+    min-width: 1.1rem;
+    font-weight: 800;
+  }
+  p {
+    margin: 0;
+  }
+  summary {
+    cursor: pointer;
+    color: var(--petrol);
+    padding: 0.3rem 0;
+    text-decoration: underline;
+    text-underline-offset: 3px;
+  }
+  .tick {
+    margin-top: 0.5rem;
+    min-height: 2.6rem;
+    font-size: 0.95rem;
+    text-align: left;
+    justify-content: flex-start;
+  }
+  .untick {
+    background: none;
+    border: 0;
+    padding: 0.4rem 0;
+    color: var(--petrol);
+    text-decoration: underline;
+    cursor: pointer;
+    font-size: 0.9rem;
+  }
+</style>

@@ -1,0 +1,30 @@
+<script lang="ts">
+  import '../app.css';
+  import Header from '$lib/ui/frame/Header.svelte';
+  import type { LayoutProps } from './$types';
+
+  let { data, children }: LayoutProps = $props();
+</script>
+
+<a class="skip" href="#main">To the content</a>
+<Header
+  person={data.person}
+  workspace={data.workspace}
+  demonstration={data.demonstration}
+  clock={data.clock}
+/>
+<main id="main">{@render children()}</main>
+
+<style>
+  .skip {
+    position: absolute;
+    left: -999px;
+  }
+  .skip:focus {
+    left: 8px;
+    top: 8px;
+    z-index: 10;
+    background: var(--field);
+    padding: 0.6rem 1rem;
+  }
+</style>

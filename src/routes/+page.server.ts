@@ -1,0 +1,55 @@
+import { agendaOf, assess } from '$lib/core/case';
+import { loadCases } from '$lib/server/store/cases';
+import { loadShelf } from '$lib/server/store/shelf';
+import { listProperties } from '$lib/server/store/properties';
+import { localDay, localHour } from '$lib/server/session/clock';
+import { STOP_NAMES, trailText } from '$lib/words';
+import type { PageServerLoad } from './$types';
+
+/** The zone of the firm's own day: that of its first property. */
+const ZONE_IF_NONE = 'UTC';
+
+export const load: PageServerLoad = async ({ locals }) => {
+  const [cases, shelf, properties] = await locals.inWorkspace((tx) =>
+    Promise.all([loadCases(tx, locals.around), loadShelf(tx), listProperties(tx)]),
+  );
+  const zone = properties[0]?.timeZone ?? ZONE_IF_NONE;
+  const today = localDay(locals.around.now, zone);
+  const entries = cases.map(({ facts }) => {
+    const view = assess(facts);
+    const agenda = agendaOf(facts, view);
+    return {
+      ...agenda,
+      number: facts.number,
+      title: facts.title,
+      property: facts.property.name,
+      what: view.named
+        ? view.label
+          ? `${view.named.name} · ${view.label.name}`
+          : view.named.name
+        : 'not sure yet',
+      stopName: STOP_NAMES[agenda.nextStop],
+      stopText: trailText(agenda.nextStop, facts, view),
+      halt: view.halts[0]?.caution ?? null,
+      due: view.recheckDue,
+    };
+  });
+  return {
+    today,
+    nowHour: localHour(locals.around.now, zone),
+    hasProperties: properties.length > 0,
+    weather: locals.around.real ? null : 'stand-in',
+    entries,
+    shelf: shelf.flatMap(({ label, containers }) =>
+      containers.map((c) => ({
+        label: label.name,
+        labelId: label.id,
+        lot: c.lot,
+        left: c.left,
+        size: c.size,
+        expiresOn: c.expiresOn,
+        keptIn: c.keptIn,
+      })),
+    ),
+  };
+};

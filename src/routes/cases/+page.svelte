@@ -1,0 +1,53 @@
+<script lang="ts">
+  import { resolve } from '$app/paths';
+  import { dayText } from '$lib/words';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+  const groups = $derived([
+    { name: 'Open', cases: data.cases.filter((c) => c.closedOn === null) },
+    { name: 'Closed', cases: data.cases.filter((c) => c.closedOn !== null) },
+  ]);
+</script>
+
+<svelte:head><title>Cases · Nimsy</title></svelte:head>
+<div class="page">
+  <div class="top">
+    <h1>Cases</h1>
+    <a class="button button-main" href={resolve('/cases/new')}>What did you see?</a>
+  </div>
+  {#each groups as group (group.name)}
+    <h2 class="section-head">{group.name}</h2>
+    {#if group.cases.length === 0}<p class="soft">none</p>{:else}
+      <table class="table">
+        <thead
+          ><tr
+            ><th>Number</th><th>What is wrong</th><th>Property</th><th
+              >{group.name === 'Open' ? 'Opened' : 'Closed'}</th
+            ></tr
+          ></thead
+        >
+        <tbody>
+          {#each group.cases as c (c.number)}
+            <tr>
+              <td>{c.number}</td>
+              <td><a href={resolve(`/cases/${c.number}`)}>{c.title}</a></td>
+              <td>{c.property}</td>
+              <td>{dayText(c.closedOn ?? c.openedOn, data.today)}</td>
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+    {/if}
+  {/each}
+</div>
+
+<style>
+  .top {
+    display: flex;
+    justify-content: space-between;
+    gap: 1rem;
+    align-items: center;
+    flex-wrap: wrap;
+  }
+</style>

@@ -1,0 +1,22 @@
+import { error } from '@sveltejs/kit';
+import { randomUUID } from 'node:crypto';
+import { localTime } from '$lib/server/session/clock';
+import { loadCase } from '$lib/server/store/cases';
+import type { LayoutServerLoad } from './$types';
+
+export const load: LayoutServerLoad = async ({ params, locals }) => {
+  const number = /^\d{1,9}$/.test(params.number) ? Number(params.number) : null;
+  const found =
+    number === null ? null : await locals.inWorkspace((tx) => loadCase(tx, number, locals.around));
+  if (!found) error(404, 'There is no such case.');
+  const { loaded, equipment } = found;
+  return {
+    facts: loaded.facts,
+    propertyId: loaded.property.id,
+    propertyNote: loaded.property.note,
+    closedOn: loaded.closedOn,
+    equipment,
+    time: localTime(locals.around.now, loaded.property.timeZone),
+    requestKey: randomUUID(),
+  };
+};

@@ -1,0 +1,144 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { resolve } from '$app/paths';
+  import { page } from '$app/state';
+  import { STOPS, type Stop } from '$lib/core/labels';
+  import Follows from '$lib/ui/case/Follows.svelte';
+  import Halts from '$lib/ui/case/Halts.svelte';
+  import Trail from '$lib/ui/case/Trail.svelte';
+  import { CaseSheet, setSheet } from '$lib/ui/case/sheet.svelte';
+  import { dayText, STOP_NAMES, trailText } from '$lib/words';
+  import type { LayoutProps } from './$types';
+
+  let { data, children }: LayoutProps = $props();
+  const sheet = setSheet(new CaseSheet(() => data.facts));
+  const stop = $derived((page.params.stop ?? sheet.view.nextStop) as Stop);
+  const action = $derived(`${resolve(`/cases/${data.facts.number}/${stop}`)}?/settle`);
+  let keys = $state(false);
+
+  const onkeydown = (event: KeyboardEvent): void => {
+    const at = event.target as HTMLElement;
+    if (
+      event.ctrlKey ||
+      event.metaKey ||
+      event.altKey ||
+      at.closest('input, select, textarea, [contenteditable]')
+    )
+      return;
+    const wanted = /^[1-9]$/.test(event.key)
+      ? STOPS[Number(event.key) - 1]
+      : event.key === '.'
+        ? sheet.view.nextStop
+        : undefined;
+    if (event.key === '?') keys = !keys;
+    if (wanted) void goto(resolve(`/cases/${data.facts.number}/${wanted}`));
+  };
+</script>
+
+<svelte:window {onkeydown} />
+<svelte:head><title>{STOP_NAMES[stop]} · {data.facts.title} · Nimsy</title></svelte:head>
+
+<div class="case">
+  <div class="left">
+    <div class="about">
+      <p class="soft small">
+        Case {data.facts.number} · opened {dayText(data.facts.openedOn, data.facts.today)}{data.closedOn
+          ? ` · closed ${dayText(data.closedOn, data.facts.today)}`
+          : ''}
+      </p>
+      <h2>{data.facts.title}</h2>
+      <p class="small">
+        <a href={resolve('/properties/[id]', { id: data.propertyId })}>{data.facts.property.name}</a>
+      </p>
+    </div>
+    <Trail current={stop} />
+    <p class="soft small keys">Keys: 1–9 stops, <b>.</b> next missing, <b>?</b> more</p>
+  </div>
+  <div class="middle">
+    {#if keys}
+      <p class="help" role="status">
+        1 to 9 open the stops, <b>.</b> goes to the next thing that is missing, <b>?</b> shows or hides this. In
+        a field the keys type.
+      </p>
+    {/if}
+    <Halts {action} />
+    <h1>{STOP_NAMES[stop]}</h1>
+    <p class="answer soft">{trailText(stop, sheet.facts, sheet.view)}</p>
+    {@render children()}
+  </div>
+  <aside aria-label="What follows"><Follows {action} /></aside>
+</div>
+
+<style>
+  .case {
+    display: grid;
+    grid-template-columns: 236px minmax(0, 1fr) 300px;
+    min-height: calc(100vh - 80px);
+  }
+  .left {
+    border-right: 1px solid var(--rule);
+  }
+  .about {
+    padding: 1rem 1rem 0.8rem;
+    border-bottom: 1px solid var(--rule);
+    margin-bottom: 0.6rem;
+  }
+  .about p {
+    margin: 0;
+  }
+  .about h2 {
+    margin: 0.15rem 0 0.3rem;
+  }
+  .keys {
+    padding: 0.6rem 1rem;
+  }
+  .middle {
+    padding: 1.1rem 1.6rem 3rem;
+    background: var(--field);
+    min-width: 0;
+  }
+  .answer {
+    margin: 0.1rem 0 1.1rem;
+  }
+  .help {
+    border: 1px solid var(--ink);
+    padding: 0.6rem 0.9rem;
+    margin: 0 0 1rem;
+  }
+  aside {
+    border-left: 1px solid var(--rule);
+    padding: 1.1rem 1.1rem 3rem;
+  }
+  @media (max-width: 1150px) {
+    .case {
+      grid-template-columns: 220px minmax(0, 1fr);
+    }
+    aside {
+      grid-column: 1 / 3;
+      border-left: 0;
+      border-top: 1px solid var(--rule);
+    }
+  }
+  @media (max-width: 900px) {
+    .case {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    .left {
+      border-right: 0;
+    }
+    .about {
+      margin-bottom: 0;
+      padding: 0.7rem 0.9rem 0.5rem;
+    }
+    .keys {
+      display: none;
+    }
+    .middle {
+      padding: 0.9rem 0.9rem 1.5rem;
+    }
+    aside {
+      grid-column: 1;
+      padding: 1rem 0.9rem 3rem;
+    }
+  }
+</style>

@@ -1,0 +1,9 @@
+import { redirect } from '@sveltejs/kit';
+import { assess } from '$lib/core/case';
+import type { PageServerLoad } from './$types';
+
+/** A case opens at the first stop that lacks something. */
+export const load: PageServerLoad = async ({ parent }) => {
+  const { facts } = await parent();
+  redirect(303, `/cases/${facts.number}/${assess(facts).nextStop}`);
+};

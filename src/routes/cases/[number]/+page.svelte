@@ -1,0 +1,1 @@
+<p class="page">The case opens at its next stop.</p>

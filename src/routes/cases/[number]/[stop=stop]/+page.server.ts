@@ -1,0 +1,155 @@
+import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
+import { assess, type AnsweredStop } from '$lib/core/case';
+import { STOPS } from '$lib/core/labels';
+import { isRefused, type Refusal } from '$lib/core/result';
+import { fieldsOf, parseRecord, parseStop, type Fields, type KnownNames } from '$lib/forms';
+import type { Tx } from '$lib/server/db/client';
+import { localDay } from '$lib/server/session/clock';
+import { closeCase, loadCase, saveStop, settle, type LoadedCase } from '$lib/server/store/cases';
+import { appendRecord } from '$lib/server/store/records';
+import { refusalSentence } from '$lib/words';
+import type { Actions } from './$types';
+
+type Event = RequestEvent<{ number: string; stop: (typeof STOPS)[number] }>;
+
+export const actions: Actions = {
+  save: async (event) => {
+    const { stop } = event.params;
+    if (stop === 'log') error(404, 'The logbook is written by “Log what was done”.');
+    const fields = fieldsOf(await event.request.formData());
+    const wrong = await onCase(event, async (tx, loaded) => {
+      const body = parseStop(stop, fields, knownTo(loaded));
+      if (isRefused(body)) return body.refused;
+      await saveStop(
+        tx,
+        loaded,
+        stop as AnsweredStop,
+        body.ok,
+        event.locals.who.person,
+        event.locals.around.now,
+      );
+      return null;
+    });
+    if (wrong) return refuse(wrong);
+    if (fields.get('then') === 'next')
+      redirect(303, `/cases/${event.params.number}/${STOPS[STOPS.indexOf(stop) + 1] ?? 'recheck'}`);
+    return { saved: true };
+  },
+
+  settle: async (event) => {
+    const fields = fieldsOf(await event.request.formData());
+    const key = fields.get('key') ?? '';
+    const off = fields.get('tick') === 'off';
+    const known = await onCase(event, async (tx, loaded) => {
+      // Only what is open now and may be settled by an act can be ticked.
+      const caution = assess(loaded.facts).cautions.find(
+        (c) => c.key === key && c.caution.settledBy === 'tick',
+      );
+      if (!caution) return false;
+      await settle(
+        tx,
+        loaded.id,
+        key,
+        off ? null : { by: event.locals.who.person, at: event.locals.around.now },
+      );
+      return true;
+    });
+    if (!known)
+      return fail(400, {
+        errors: [{ path: 'key', message: 'There is no such caution to tick on this case.' }],
+      });
+    return { settled: true };
+  },
+
+  log: async (event) => {
+    const fields = fieldsOf(await event.request.formData());
+    const wrong = await onCase(event, (tx, loaded) => log(event, tx, loaded, fields));
+    if (wrong) return refuse(wrong);
+    redirect(303, `/cases/${event.params.number}/log`);
+  },
+
+  close: async (event) => {
+    const fields = fieldsOf(await event.request.formData());
+    await onCase(event, (tx, loaded) =>
+      closeCase(
+        tx,
+        loaded.id,
+        fields.get('closed') === 'yes' ? localDay(event.locals.around.now, loaded.property.timeZone) : null,
+      ),
+    );
+    return { saved: true };
+  },
+};
+
+function refuse(refused: readonly Refusal[]) {
+  return fail(400, { errors: refused.map((r) => ({ path: r.path, message: refusalSentence(r) })) });
+}
+
+async function onCase<T>(event: Event, work: (tx: Tx, loaded: LoadedCase) => Promise<T>): Promise<T> {
+  const number = /^\d{1,9}$/.test(event.params.number) ? Number(event.params.number) : null;
+  if (number === null) error(404, 'There is no such case.');
+  return event.locals.inWorkspace(async (tx) => {
+    const found = await loadCase(tx, number, event.locals.around);
+    if (!found) error(404, 'There is no such case.');
+    return work(tx, found.loaded);
+  });
+}
+
+function knownTo({ facts }: LoadedCase): KnownNames {
+  return {
+    signs: new Set(facts.signs.map((sign) => sign.id)),
+    candidates: new Map(facts.candidates.map((c) => [c.id, new Set(c.stages.map((stage) => stage.id))])),
+    labels: new Set(facts.shelf.map((entry) => entry.label.id)),
+  };
+}
+
+async function log(
+  event: Event,
+  tx: Tx,
+  loaded: LoadedCase,
+  fields: Fields,
+): Promise<readonly Refusal[] | null> {
+  const { requestKey, ...form } = readLog(fields);
+  if ('refused' in form.record) return form.record.refused;
+  const record = form.record.ok;
+  const { facts } = loaded;
+  const view = assess(facts);
+  const corrected =
+    record.corrects === null
+      ? null
+      : facts.records.find((r) => r.id === record.corrects && r.caseNumber === facts.number);
+  if (
+    corrected === undefined ||
+    facts.records.some((r) => r.corrects !== null && r.corrects === record.corrects)
+  )
+    return [{ code: 'record-not-correctable', path: 'corrects', facts: {} }];
+  if (!view.label && !corrected) return [{ code: 'no-remedy-chosen', path: 'label', facts: {} }];
+  if (record.doneOn > facts.today)
+    return [{ code: 'in-the-future', path: 'doneOn', facts: { today: facts.today } }];
+  const { label } = view;
+  await appendRecord(
+    tx,
+    { id: requestKey, caseId: loaded.id, propertyId: loaded.property.id, now: event.locals.around.now },
+    {
+      ...record,
+      caseNumber: facts.number,
+      label: corrected?.label ?? {
+        id: label?.id ?? '',
+        version: label?.version ?? 0,
+        name: label?.name ?? '',
+      },
+      pest: corrected?.pest ?? view.named?.id ?? '',
+      ticked: view.cautions.flatMap((c) => (c.settled ? [{ code: c.key, ...c.settled }] : [])),
+      planned: view.dose && view.lawn ? { product: view.dose.product, area: view.lawn.area } : null,
+    },
+  );
+  return null;
+}
+
+const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
+
+/** The record, and the key of this page load: sent twice, it is written once. */
+function readLog(fields: Fields) {
+  const key = fields.get('requestKey') ?? '';
+  return { record: parseRecord(fields), requestKey: UUID.test(key) ? key : null };
+}

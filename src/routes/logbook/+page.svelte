@@ -1,0 +1,79 @@
+<script lang="ts">
+  import { resolve } from '$app/paths';
+  import { dayText, numberText, quantityText } from '$lib/words';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+  const corrected = $derived(
+    new Set(data.records.map(({ record }) => record.corrects).filter((id) => id !== null)),
+  );
+</script>
+
+<svelte:head><title>Logbook · Nimsy</title></svelte:head>
+<div class="page">
+  <h1>Logbook</h1>
+  <p class="soft">
+    What was put down, newest first. Entries are never changed; a corrected one stays readable and no longer
+    counts.
+  </p>
+  <div class="scroll">
+    <table class="table">
+      <thead
+        ><tr
+          ><th>Date</th><th>Property</th><th>Product</th><th class="number">Amount</th><th class="number"
+            >Area</th
+          ><th>Lot</th><th>Weather</th><th>Who</th><th>Case</th></tr
+        ></thead
+      >
+      <tbody>
+        {#each data.records as { record, property } (record.id)}
+          <tr class:old={corrected.has(record.id)}>
+            <td
+              >{dayText(record.doneOn, data.today)}<br /><span class="soft small"
+                >{record.startedAt}–{record.endedAt}</span
+              ></td
+            >
+            <td>{property}</td>
+            <td
+              >{record.label.name}<br /><span class="soft small"
+                >version {record.label.version}{corrected.has(record.id)
+                  ? ' · corrected later'
+                  : ''}{record.corrects ? ' · a correction' : ''}</span
+              ></td
+            >
+            <td class="number">{quantityText(record.product)}</td>
+            <td class="number">{quantityText(record.area)}</td>
+            <td>{record.lot ?? ''}</td>
+            <td class="small"
+              >{[
+                record.windKmh !== null ? `wind ${numberText(record.windKmh)} km/h` : '',
+                record.tempC !== null ? `${numberText(record.tempC)} °C` : '',
+              ]
+                .filter(Boolean)
+                .join(', ')}</td
+            >
+            <td>{record.person}</td>
+            <td
+              ><a
+                href={resolve('/cases/[number]/[stop=stop]', {
+                  number: String(record.caseNumber),
+                  stop: 'log',
+                })}>{record.caseNumber}</a
+              ></td
+            >
+          </tr>
+        {:else}<tr><td colspan="9" class="soft">Nothing was put down yet.</td></tr>{/each}
+      </tbody>
+    </table>
+  </div>
+</div>
+
+<style>
+  .scroll {
+    overflow-x: auto;
+  }
+  .old td {
+    color: var(--soft);
+    text-decoration: line-through;
+  }
+</style>

@@ -1,0 +1,46 @@
+<script lang="ts">
+  import { resolve } from '$app/paths';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+</script>
+
+<svelte:head><title>Properties · Nimsy</title></svelte:head>
+<div class="page">
+  <div class="top">
+    <h1>Properties</h1>
+    <a class="button button-main" href={resolve('/properties/new')}>Add a property</a>
+  </div>
+  <ul class="rule-list list">
+    {#each data.properties as p (p.id)}
+      <li>
+        <a class="figure" href={resolve('/properties/[id]', { id: p.id })}>{p.name}</a>
+        <span class="soft">{p.address}</span>
+        <span>{p.open} open, {p.closed} closed</span>
+        <span class="soft small note">{p.note}</span>
+      </li>
+    {:else}<li class="soft">No property yet.</li>{/each}
+  </ul>
+</div>
+
+<style>
+  .top {
+    display: flex;
+    justify-content: space-between;
+    gap: 1rem;
+    align-items: center;
+    flex-wrap: wrap;
+    margin-bottom: 0.8rem;
+  }
+  .list > li {
+    display: grid;
+    grid-template-columns: 1.2fr 1.2fr 0.8fr 1.6fr;
+    gap: 0.2rem 1rem;
+    align-items: baseline;
+  }
+  @media (max-width: 700px) {
+    .list > li {
+      grid-template-columns: 1fr;
+    }
+  }
+</style>
