@@ -6,7 +6,7 @@ export default {
   preprocess: vitePreprocess(),
   compilerOptions: { runes: ({ filename }) => (filename.includes('node_modules') ? undefined : true) },
   kit: {
-    adapter: adapter({ out: 'build/app', envPrefix: 'NIMSY_' }),
+    adapter: adapter({ out: 'build/app', envPrefix: 'NIMSY_HTTP_' }),
     alias: { $core: 'src/lib/core' },
     typescript: {
       config: (config) => ({

@@ -299,7 +299,7 @@ export const CASES: readonly DemoCase[] = [
     stops: {
       look: flap(
         'Lakeside lawn, croquet hoops',
-        [19, 26, 22, 24, 21],
+        [24, 26, 22, 27, 25],
         { 'chewed-blades': true, 'green-pellets': true, 'moths-at-dusk': true, 'turf-lifts': false },
         {
           test: 'soap-flush',
@@ -320,7 +320,7 @@ export const CASES: readonly DemoCase[] = [
         paceErrorPct: 3,
         strip: 5.5,
       },
-      when: { hour: '2027-09-16T16:00' },
+      when: { hour: '2027-09-16T14:00' },
       mix: {
         rate: 125,
         ...KNAPSACK,

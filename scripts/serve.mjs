@@ -55,7 +55,6 @@ export async function serve(mode, words) {
         );
       });
     process.env.DATABASE_URL = urls.app;
-    process.env.NIMSY_MODE = mode;
     process.env.NIMSY_STILL = options.still ? '1' : '';
     closers.push(await listen(options.port));
   } catch (error) {
@@ -133,7 +132,9 @@ async function needPort(port) {
 
 /** Serves the built application on loopback. @param {number} port */
 async function listen(port) {
-  process.env.NIMSY_PROTOCOL_HEADER = 'x-forwarded-proto';
+  process.env.NIMSY_HTTP_PROTOCOL_HEADER = 'x-forwarded-proto';
+  // A form with a megabyte of text is answered with what is wrong, not cut off.
+  process.env.NIMSY_HTTP_BODY_SIZE_LIMIT = '4M';
   process.env.NODE_ENV = 'production';
   const { handler } = await import(pathToFileURL(join(ROOT, 'build', 'app', 'handler.js')).href);
   const hosts = new Set([`127.0.0.1:${port}`, `localhost:${port}`]);

@@ -49,16 +49,14 @@ export async function prepare({ ownerUrl, migrations, mode, today }: Preparation
         opensOn: mode === 'demo' ? (today ?? DEMONSTRATION_OPENS) : null,
         firstStartedAt: new Date(),
       });
-      await tx
-        .insert(labels)
-        .values(
-          DEMONSTRATION_LABELS.map((card) => ({
-            workspaceId: FIRST_WORKSPACE,
-            labelId: card.id,
-            version: card.version,
-            card,
-          })),
-        );
+      await tx.insert(labels).values(
+        DEMONSTRATION_LABELS.map((card) => ({
+          workspaceId: FIRST_WORKSPACE,
+          labelId: card.id,
+          version: card.version,
+          card,
+        })),
+      );
       if (mode === 'demo') await seedScenario(tx);
     });
   } finally {

@@ -29,6 +29,11 @@ export function cautionWords({ code, facts }: Caution): CautionWords {
     }
     case 'not-an-insect':
       return words(`${t('name')} is no insect`, `No product helps. ${t('doNow')}.`);
+    case 'no-name':
+      return words(
+        'No name yet',
+        `${t('label')} is chosen, but the cause is not sure. Confirm the name first.`,
+      );
     case 'pest-not-on-label':
       return words(
         `${t('pest')} is not on this label`,
@@ -162,12 +167,16 @@ export function cautionWords({ code, facts }: Caution): CautionWords {
         'Mown, and no flower left',
       );
     case 'wear-ppe':
-      return words(`Wear ${t('ppe')}`, 'No eating, drinking or smoking. Wash work clothes apart.', 'On');
+      return words(
+        `Wear ${t('ppe')}`,
+        'No eating, drinking or smoking. Wash work clothes apart.',
+        'I wear them',
+      );
     case 'filter-out':
       return words(
         'Filters out',
         'Take out every filter and strainer finer than 0.5 mm: they catch living nematodes.',
-        'Out',
+        'The filters are out',
       );
     case 'keep-out-until':
       return words(

@@ -26,6 +26,7 @@ function answerText(stop: Stop, facts: CaseFacts, view: CaseView): string {
       if (view.nothing) return 'nothing to put down';
       const hour = facts.stops.when?.hour;
       if (hour !== undefined) return hourText(hour);
+      if (view.records.length > 0) return 'not planned ahead';
       return view.chosen ? 'no hour chosen' : 'after a remedy is chosen';
     }
     case 'mix':
@@ -33,6 +34,7 @@ function answerText(stop: Stop, facts: CaseFacts, view: CaseView): string {
     case 'place':
       return placeText(view);
     case 'log': {
+      if (view.nothing && view.records.length === 0) return 'nothing to log';
       const last = view.records[view.records.length - 1];
       return last
         ? `${quantityText(last.product)} on ${dayText(last.doneOn, facts.today)}`

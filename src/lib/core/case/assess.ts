@@ -21,7 +21,10 @@ import { inWindow, judgeHours, type JudgedHours } from '../schedule';
 import type { MeasuredLawn } from '../site';
 import { monthOf, quantity, type CalendarDay } from '../units';
 import { isStale, type CaseFacts } from './facts';
+import { cautionsOf } from './cautions-of';
+import { dayOfWork } from './day-of-work';
 import { lawnOf } from './lawn-of';
+import { trailOf } from './trail';
 import type { CaseView, SettledCaution, TrailStop } from './view';
 import { workingsOf } from './workings';
 
@@ -46,7 +49,7 @@ export function assess(facts: CaseFacts): CaseView {
   const cautions = cautionsOf({
     facts,
     ranking,
-    name,
+    named: name.named,
     situation,
     chosen,
     lawn,
@@ -162,14 +165,6 @@ function chooseSituation(
   };
 }
 
-/** The day on which the work is planned: that of the chosen hour, else today. */
-function dayOfWork(facts: CaseFacts): CalendarDay {
-  const hour = facts.stops.when?.hour;
-  const day =
-    hour === undefined ? facts.today : (new Date(hour * 3_600_000).toISOString().slice(0, 10) as CalendarDay);
-  return day > facts.today ? day : facts.today;
-}
-
 function hoursOf(facts: CaseFacts, chosen: ShelfEntry | null): JudgedHours | null {
   if (!chosen || !facts.forecast) return null;
   return judgeHours(chosen.label.use, facts.forecast, {
@@ -226,83 +221,6 @@ function allowanceOf(
   return { allowed: answer.cap.allowed, used: quantity(used, unit), now: quantity(carried, unit) };
 }
 
-function cautionsOf(known: {
-  facts: CaseFacts;
-  ranking: CaseRanking;
-  name: Name;
-  situation: ChooseSituation | null;
-  chosen: ShelfEntry | null;
-  lawn: MeasuredLawn | null;
-  dose: DoseAnswer | null;
-  rate: number | null;
-  hours: JudgedHours | null;
-  threshold: CaseView['threshold'];
-}): SettledCaution[] {
-  const { facts, ranking, name, situation, chosen, lawn, rate, hours, threshold } = known;
-  const found: Caution[] = nameCautions(ranking, facts.candidates, name.named);
-  if (chosen && situation && name.named?.kind === 'insect') {
-    const option = rankLabels([chosen], situation)[0];
-    found.push(...(option?.halts ?? []), ...(option?.notes ?? []));
-    if (threshold?.verdict === 'below')
-      found.push({
-        code: 'below-threshold',
-        rank: 'care',
-        stop: 'choose',
-        settledBy: 'tick',
-        clause: null,
-        facts: { limit: threshold.limit },
-      });
-    if (lawn) found.push(...handlingCautions(situationOf(chosen, situation), lawn.stripM));
-    found.push(...hourCautions(facts, chosen, hours));
-    if (lawn && known.dose && rate !== null)
-      found.push(...doseCautions(chosen.label, known.dose, lawn, rate));
-  } else if (chosen)
-    found.push(...timingHalts(chosen.label, { records: facts.records, today: dayOfWork(facts) }));
-  return found.map((caution) => {
-    const key = cautionKey(caution);
-    return { caution, key, settled: caution.settledBy === 'tick' ? (facts.settled[key] ?? null) : null };
-  });
-}
-
-/** What the chosen hour raises; without any known weather the limits have to be checked by whoever does the work. */
-function hourCautions(facts: CaseFacts, chosen: ShelfEntry, hours: JudgedHours | null): Caution[] {
-  const { use, clauses } = chosen.label;
-  if (!facts.forecast)
-    return [
-      {
-        code: 'no-weather-known',
-        rank: 'care',
-        stop: 'when',
-        settledBy: 'tick',
-        clause: clauses.weather ?? null,
-        facts: {},
-      },
-    ];
-  const at = facts.stops.when?.hour;
-  const hour = hours?.hours.find((h) => h.hour === at);
-  const soil = at === undefined ? undefined : facts.forecast.hours[at - facts.forecast.startHour]?.soilC;
-  const found: Caution[] = [];
-  if (hour?.because.includes('calm-air'))
-    found.push({
-      code: 'calm-air',
-      rank: 'care',
-      stop: 'when',
-      settledBy: 'tick',
-      clause: clauses.weather ?? null,
-      facts: {},
-    });
-  if (use.soilC && soil !== undefined && (soil < use.soilC[0] || soil > use.soilC[1]))
-    found.push({
-      code: 'soil-out-of-range',
-      rank: 'halt',
-      stop: 'when',
-      settledBy: 'change',
-      clause: clauses.soil ?? null,
-      facts: { soil, from: use.soilC[0], to: use.soilC[1] },
-    });
-  return found;
-}
-
 function reviewOf(
   facts: CaseFacts,
   chosen: ShelfEntry | null,
@@ -336,26 +254,3 @@ function reviewOf(
         : null,
   };
 }
-
-function trailOf(
-  facts: CaseFacts,
-  halts: readonly SettledCaution[],
-  done: { records: number; nothing: boolean },
-): TrailStop[] {
-  return STOPS.map((stop): TrailStop => {
-    // Once the work is logged, an interval that runs halts the next treatment, not this trail.
-    const planning = stop === 'mix' || stop === 'place';
-    const halted = halts.some((h) => h.caution.stop === stop) || (planning && halts.length > 0);
-    if (halted && (done.records === 0 || stop === 'name')) return { stop, state: 'halted' };
-    if (stop === 'log') return { stop, state: done.records > 0 ? 'answered' : 'open' };
-    if (isStale(stop, facts)) return { stop, state: 'stale' };
-    return {
-      stop,
-      state: facts.stops[stop] !== undefined || skipped(stop, done.nothing) ? 'answered' : 'open',
-    };
-  });
-}
-
-/** With nothing to put down, the stops that prepare it have nothing to answer. */
-const skipped = (stop: Stop, nothing: boolean): boolean =>
-  nothing && (stop === 'when' || stop === 'mix' || stop === 'place' || stop === 'measure');

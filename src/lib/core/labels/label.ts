@@ -103,6 +103,7 @@ export type CautionCode =
   // Name
   | 'must-rule-out'
   | 'not-an-insect'
+  | 'no-name'
   // Choose
   | 'pest-not-on-label'
   | 'stage-not-on-label'

@@ -28,8 +28,10 @@ export function nameCautions(
   ranking: CaseRanking,
   candidates: readonly Candidate[],
   named: Candidate | null,
+  looked: boolean,
 ): Caution[] {
-  const possible = ranking.ranked
+  // Before anything was looked at there is nothing but the season to go by, and nothing that could be planned.
+  const possible = (named || looked ? ranking.ranked : [])
     .filter(({ id, p }) => p > RULE_OUT_ABOVE || id === named?.id)
     .flatMap(({ id, p }) =>
       candidates.filter((c) => c.id === id && c.status !== 'pest').map((c) => ({ c, p })),

@@ -27,6 +27,18 @@
       : option.dose
         ? 'cost not known'
         : 'cost after Measure';
+  const about = (option: Option): string => {
+    const { use } = option.label;
+    const rate = rateText(use.rate.min, use.rate.unit, use.rate.per);
+    return [
+      option.grade
+        ? `${GRADE_WORDS[option.grade]}: ${option.reason?.toLowerCase() ?? ''}`
+        : 'no evidence here',
+      `works in ${use.daysToEffect[0]}–${use.daysToEffect[1]} days`,
+      option.dose ? `${rate}, here ${quantityText(option.dose.product)}` : rate,
+      cost(option),
+    ].join(' · ');
+  };
 </script>
 
 <h2>Treat at all?</h2>
@@ -91,16 +103,7 @@
             </p>
           {/each}
           <p>
-            {option.grade
-              ? `${GRADE_WORDS[option.grade]}: ${option.reason?.toLowerCase()}`
-              : 'no evidence here'} · works in {option.label.use.daysToEffect[0]}–{option.label.use
-              .daysToEffect[1]} days ·
-            {rateText(
-              option.label.use.rate.min,
-              option.label.use.rate.unit,
-              option.label.use.rate.per,
-            )}{#if option.dose}
-              → {quantityText(option.dose.product)}{/if} · {cost(option)}
+            {about(option)}
           </p>
           {#if option.halts.length === 0}
             <details>

@@ -13,6 +13,7 @@
       view.chosen?.containers[0] ??
       null,
   );
+  const last = $derived(view.records[view.records.length - 1] ?? null);
   const after = $derived.by(() => {
     if (!container || !view.dose) return null;
     const left = container.left.value - valueIn(view.dose.product, container.left.unit);
@@ -21,7 +22,9 @@
       : `${numberText(left)} of ${quantityText(container.size)}`;
   });
   const share = (part: number): string => `${Math.min(100, Math.max(0, part * 100))}%`;
-  const others = $derived(view.cautions.filter((c) => c.caution.rank !== 'halt' || c.settled !== null));
+  const others = $derived(
+    view.cautions.filter((c) => (c.caution.rank !== 'halt' && !last) || c.settled !== null),
+  );
   const order = { care: 0, note: 2, halt: 3 } as const;
   const shown = $derived(
     [...others].sort(
@@ -32,7 +35,12 @@
 
 <h2>What follows</h2>
 <dl>
-  {#if halted}
+  {#if last}
+    <div>
+      <dt>Put down</dt>
+      <dd>{quantityText(last.product)} on {dayText(last.doneOn, sheet.facts.today)}</dd>
+    </div>
+  {:else if halted}
     <div class="halt">
       <dt>Amounts</dt>
       <dd>none while a Halt is open</dd>
@@ -82,7 +90,7 @@
       <dd class="soft">{view.label ? 'need the area' : 'need a remedy'}</dd>
     </div>
   {/if}
-  {#if view.lanes && !halted}<div>
+  {#if view.lanes && !halted && !last}<div>
       <dt>On the lawn</dt>
       <dd>{view.minutesOnLawn} min, {numberText(view.lanes.pathM)} m</dd>
     </div>{/if}

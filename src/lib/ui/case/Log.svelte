@@ -157,6 +157,9 @@
   form {
     margin-top: 0.8rem;
   }
+  form > p {
+    margin: 0 0 1rem;
+  }
   .care {
     border-left: 5px solid var(--saffron);
     background: var(--saffron-wash);

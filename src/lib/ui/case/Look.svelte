@@ -125,7 +125,7 @@
 
 <style>
   .flower {
-    padding-top: 2.1rem;
+    width: 100%;
   }
   .how {
     margin: 0 0 0.7rem;

@@ -19,6 +19,8 @@
 
 {#if view.nothing}
   <p>Nothing is put down, so nothing is placed.</p>
+{:else if !view.label && !halted}
+  <p class="soft">Choose a remedy first: its form decides how it is put down.</p>
 {:else}
   <div class="fields">
     <Field

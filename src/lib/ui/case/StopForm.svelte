@@ -1,6 +1,6 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
-  import type { Snippet } from 'svelte';
+  import { onMount, type Snippet } from 'svelte';
   import type { AnsweredStop } from '../../core/case';
   import { STOPS } from '../../core/labels';
   import { STOP_NAMES } from '../../words';
@@ -11,15 +11,22 @@
     stop: AnsweredStop;
     errors: readonly FieldError[];
     savedAt: string | null;
+    /** There is something to answer here. */
+    ready?: boolean;
     children: Snippet;
   }
-  let { stop, errors, savedAt, children }: Props = $props();
+  let { stop, errors, savedAt, ready = true, children }: Props = $props();
   const sheet = getSheet();
   const all = $derived(sheet.typing.length > 0 ? sheet.typing : errors);
   const next = $derived(STOPS[STOPS.indexOf(stop) + 1] ?? null);
   setErrors((path) => all.find((error) => error.path === path)?.message);
   let form: HTMLFormElement;
   let saving = $state(false);
+  // The defaults of a stop that was never saved count from the start, so that what follows from them is seen.
+  onMount(() => {
+    if (ready && (stop === 'mix' || stop === 'place') && sheet.facts.stops[stop] === undefined)
+      sheet.propose(stop, form);
+  });
   const typed = (): void => sheet.propose(stop, form);
 </script>
 
@@ -50,15 +57,19 @@
       </ul>
     </div>
   {/if}
-  <div class="actions">
-    {#if next}<button class="button button-main" name="then" value="next" disabled={saving}
-        >Save, on to {STOP_NAMES[next]}</button
-      >{/if}
-    <button class="button" name="then" value="stay" disabled={saving}>Save</button>
-    <span class="soft small" role="status">
-      {#if saving}Saving …{:else if sheet.isDraft(stop)}Not saved yet{:else if savedAt}Saved{/if}
-    </span>
-  </div>
+  {#if ready}
+    <div class="actions">
+      {#if next}
+        <button class="button button-main" name="then" value="next" disabled={saving}>
+          Save, on to {STOP_NAMES[next]}
+        </button>
+      {/if}
+      <button class="button" name="then" value="stay" disabled={saving}>Save</button>
+      <span class="soft small" role="status">
+        {#if saving}Saving …{:else if sheet.isDraft(stop)}Not saved yet{:else if savedAt}Saved{/if}
+      </span>
+    </div>
+  {/if}
 </form>
 
 <style>

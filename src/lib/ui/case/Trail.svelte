@@ -51,15 +51,15 @@
     content: '';
     position: absolute;
     left: 26px;
-    top: 38px;
-    bottom: -10px;
+    top: 36px;
+    bottom: -4px;
     border-left: 2px dotted var(--edge);
   }
   a {
     display: grid;
     grid-template-columns: 28px 1fr;
     gap: 12px;
-    padding: 8px 12px;
+    padding: 5px 12px;
     text-decoration: none;
     color: var(--ink);
     border: 1px solid transparent;
@@ -115,7 +115,7 @@
   .answer {
     display: block;
     font-size: 0.9rem;
-    line-height: 1.3;
+    line-height: 1.25;
     color: var(--ink);
     overflow-wrap: anywhere;
   }

@@ -78,7 +78,8 @@
   <StripKey />
   {#each days as { d, hours } (d)}
     {@const day = dayOfHour(hours[0]?.hour ?? 0)}
-    {@const own = windows.filter((w) => dayOfHour(Math.max(w.from, hours[0]?.hour ?? 0)) === day)}
+    {@const dawn = hours[0]?.hour ?? 0}
+    {@const own = windows.filter((w) => w.from < dawn + 24 && w.to > dawn)}
     <div class="day">
       <p class="head">
         <span class="figure">{d === 0 ? 'Today' : dayText(day, sheet.facts.today)}</span>
@@ -89,11 +90,11 @@
               class="window"
               class:on={picked !== null && picked >= w.from && picked < w.to}
               onclick={(event) => {
-                picked = Math.max(w.from, sheet.facts.nowHour);
+                picked = Math.max(w.from, sheet.facts.nowHour, dawn);
                 const form = event.currentTarget.form;
                 queueMicrotask(() => form && sheet.propose('when', form));
               }}
-              >{clockText(Math.max(w.from, sheet.facts.nowHour))} to {clockText(w.to)}{w.waterInMm
+              >{clockText(Math.max(w.from, sheet.facts.nowHour, dawn))} to {clockText(w.to)}{w.waterInMm
                 ? `, then ${numberText(w.waterInMm)} mm`
                 : ''}</button
             >
@@ -171,7 +172,9 @@
 {/if}
 {#if view.label && view.lawn && view.dose?.finished && view.halts.length === 0}
   <p class="soft small">
-    The job takes about {view.minutesOnLawn ?? '–'} min for {quantityText(view.lawn.area)}; a window is at
+    {view.minutesOnLawn === null
+      ? 'The time on the lawn is known once the lanes are drawn'
+      : `The job takes about ${view.minutesOnLawn} min for ${quantityText(view.lawn.area)}`}; a window is at
     least two hours long.
   </p>
 {/if}
@@ -203,6 +206,7 @@
     color: var(--field);
   }
   .go {
+    margin: 1rem 0 0.6rem;
     border-left: 5px solid var(--moss);
     background: var(--moss-wash);
     padding: 0.6rem 0.8rem;

@@ -62,7 +62,7 @@
         >keep off, {numberText(stripM)} m</text
       >{/if}
     {#if water}<path class="shore" d="M{M} {M - 5}q{w / 8} -7 {w / 4} 0t{w / 4} 0t{w / 4} 0t{w / 4} 0" /><text
-        class="keep"
+        class="lake"
         x={M}
         y={M - 12}>water</text
       >{/if}
@@ -151,6 +151,10 @@
   text {
     font-size: 13px;
     fill: var(--ink);
+  }
+  .lake {
+    fill: var(--petrol);
+    font-weight: 650;
   }
   .keep {
     fill: var(--brick-ink);

@@ -4,6 +4,7 @@
   import { valueIn, type Quantity } from '../../core/units';
   import { quantityText } from '../../words';
 
+  const id = $props.id();
   let { load, capacity, name }: { load: Load; capacity: Quantity; name: string } = $props();
   const levels = $derived(fillingLevels(load));
   const full = $derived(Math.max(valueIn(capacity, load.finished.unit), load.finished.value));
@@ -17,7 +18,8 @@
   const topY = $derived(y(levels.top));
   const carriedText = $derived(carriedY - 4);
   const partText = $derived(levels.carried.value > 0 ? lift(partY - 4, carriedText) : partY - 4);
-  const topText = $derived(lift(topY - 4, partText));
+  /** Under the line where the tank is full to the neck. */
+  const topText = $derived(topY < 52 ? topY + 15 : lift(topY - 4, partText));
 </script>
 
 <svg
@@ -29,10 +31,8 @@
     levels.top,
   )}"
 >
-  <clipPath id="v-{name}"
-    ><path d="M14 44q0 -8 8 -8h106q8 0 8 8v176q0 12 -12 12h-98q-12 0 -12 -12z" /></clipPath
-  >
-  <g clip-path="url(#v-{name})">
+  <clipPath {id}><path d="M14 44q0 -8 8 -8h106q8 0 8 8v176q0 12 -12 12h-98q-12 0 -12 -12z" /></clipPath>
+  <g clip-path="url(#{id})">
     <rect class="top" x="10" y={topY} width="130" height={partY - topY} />
     <rect class="part" x="10" y={partY} width="130" height={carriedY - partY} />
     <rect class="carried" x="10" y={carriedY} width="130" height={BOTTOM - carriedY + 4} />

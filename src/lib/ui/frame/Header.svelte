@@ -1,7 +1,7 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
-  import { longDayText } from '../../words';
+  import { dayText, longDayText } from '../../words';
 
   interface Props {
     person: string;
@@ -29,8 +29,9 @@
 
 {#if demonstration}
   <p class="demo">
-    Demonstration: its clock reads {longDayText(clock.slice(0, 10))}. People, places, labels and weather are
-    made up.
+    Demonstration<span class="wide"
+      >: its clock reads {longDayText(clock.slice(0, 10))}. People, places, labels and weather are made up.</span
+    ><span class="narrow">, {dayText(clock.slice(0, 10))}: all made up</span>
   </p>
 {/if}
 <header>
@@ -45,7 +46,7 @@
   <button type="button" class="night" aria-pressed={night} onclick={turn}
     >{night ? 'Day sheet' : 'Night sheet'}</button
   >
-  <span class="who"><span class="figure">{person}</span><span class="soft small"> {workspace}</span></span>
+  <span class="who"><span class="figure">{person}</span><span class="soft small">{workspace}</span></span>
 </header>
 
 <style>
@@ -56,6 +57,9 @@
     color: var(--ink);
     font-size: 0.9rem;
     border-bottom: 1px solid var(--saffron);
+  }
+  .narrow {
+    display: none;
   }
   header {
     display: flex;
@@ -106,6 +110,11 @@
     text-decoration: underline;
     text-underline-offset: 3px;
   }
+  .who {
+    display: inline-flex;
+    gap: 0.5rem;
+    align-items: baseline;
+  }
   @media (max-width: 700px) {
     header {
       padding: 0 0.9rem;
@@ -129,6 +138,12 @@
     }
     .demo {
       padding: 0.25rem 0.9rem;
+    }
+    .wide {
+      display: none;
+    }
+    .narrow {
+      display: inline;
     }
   }
 </style>

@@ -32,9 +32,7 @@
 </script>
 
 <div style:width style:max-width="100%">
-  <Label for={id} class="field-label"
-    >{label}{#if after}<span class="soft"> · {after}</span>{/if}</Label
-  >
+  <Label for={id} class="field-label">{after ? `${label}, ${after}` : label}</Label>
   <Input
     {id}
     {name}

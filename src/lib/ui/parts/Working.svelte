@@ -36,7 +36,7 @@
 
 <style>
   .working {
-    margin: 0.4rem 0;
+    margin: 0.2rem 0;
   }
   summary {
     display: inline-block;

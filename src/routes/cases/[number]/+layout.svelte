@@ -7,13 +7,19 @@
   import Halts from '$lib/ui/case/Halts.svelte';
   import Trail from '$lib/ui/case/Trail.svelte';
   import { CaseSheet, setSheet } from '$lib/ui/case/sheet.svelte';
-  import { dayText, STOP_NAMES, trailText } from '$lib/words';
+  import { dayText, STOP_NAMES } from '$lib/words';
   import type { LayoutProps } from './$types';
 
   let { data, children }: LayoutProps = $props();
   const sheet = setSheet(new CaseSheet(() => data.facts));
   const stop = $derived((page.params.stop ?? sheet.view.nextStop) as Stop);
   const action = $derived(`${resolve(`/cases/${data.facts.number}/${stop}`)}?/settle`);
+  const stale = $derived(sheet.view.trail.find((t) => t.stop === stop)?.state === 'stale');
+  /** Once the work is logged, what halts the next treatment stands where the next would be planned. */
+  const showHalts = $derived(
+    sheet.view.records.length === 0 ||
+      (stop !== 'log' && stop !== 'recheck' && stop !== 'look' && stop !== 'name'),
+  );
   let keys = $state(false);
 
   const onkeydown = (event: KeyboardEvent): void => {
@@ -61,9 +67,11 @@
         a field the keys type.
       </p>
     {/if}
-    <Halts {action} />
+    {#if showHalts}<Halts {action} />{/if}
     <h1>{STOP_NAMES[stop]}</h1>
-    <p class="answer soft">{trailText(stop, sheet.facts, sheet.view)}</p>
+    {#if stale}<p class="answer">
+        An earlier stop changed after this was saved. Look at it again and save it.
+      </p>{/if}
     {@render children()}
   </div>
   <aside aria-label="What follows"><Follows {action} /></aside>
@@ -79,15 +87,16 @@
     border-right: 1px solid var(--rule);
   }
   .about {
-    padding: 1rem 1rem 0.8rem;
+    padding: 0.7rem 1rem 0.6rem;
     border-bottom: 1px solid var(--rule);
-    margin-bottom: 0.6rem;
+    margin-bottom: 0.3rem;
   }
   .about p {
     margin: 0;
   }
   .about h2 {
-    margin: 0.15rem 0 0.3rem;
+    margin: 0.1rem 0 0.15rem;
+    font-size: 1.05rem;
   }
   .keys {
     padding: 0.6rem 1rem;
@@ -97,8 +106,14 @@
     background: var(--field);
     min-width: 0;
   }
+  .middle h1 {
+    margin-bottom: 0.9rem;
+  }
   .answer {
-    margin: 0.1rem 0 1.1rem;
+    border-left: 5px solid var(--saffron);
+    background: var(--saffron-wash);
+    padding: 0.5rem 0.8rem;
+    margin: 0 0 1.1rem;
   }
   .help {
     border: 1px solid var(--ink);

@@ -27,6 +27,11 @@
       )?.swathM ??
       null,
   );
+  const ready = $derived(
+    stop === 'when' || stop === 'mix' || stop === 'place'
+      ? sheet.view.label !== null
+      : stop !== 'recheck' || sheet.view.records.length > 0,
+  );
   const savedAt = $derived(stop !== 'log' && data.facts.states[stop] ? 'saved' : null);
 </script>
 
@@ -34,7 +39,7 @@
   {#if stop === 'log'}
     <Log {errors} person={data.person} time={data.time} requestKey={data.requestKey} />
   {:else}
-    <StopForm stop={stop as AnsweredStop} {errors} {savedAt}>
+    <StopForm stop={stop as AnsweredStop} {errors} {savedAt} {ready}>
       {#if stop === 'look'}<Look />
       {:else if stop === 'name'}<Name />
       {:else if stop === 'choose'}<Choose />

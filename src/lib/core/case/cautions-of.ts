@@ -1,0 +1,102 @@
+import { rankLabels, situationOf, timingHalts, type ChooseSituation, type ShelfEntry } from '../choose';
+import type { DoseAnswer } from '../dose';
+import type { Candidate, CaseRanking } from '../identify';
+import type { Caution } from '../labels';
+import { cautionKey, doseCautions, handlingCautions, nameCautions } from '../safety';
+import type { JudgedHours } from '../schedule';
+import type { MeasuredLawn } from '../site';
+import { dayOfWork } from './day-of-work';
+import type { CaseFacts } from './facts';
+import type { CaseView, SettledCaution } from './view';
+
+/** Every caution that the case raises so far, with who settled it. */
+export function cautionsOf(known: {
+  facts: CaseFacts;
+  ranking: CaseRanking;
+  named: Candidate | null;
+  situation: ChooseSituation | null;
+  chosen: ShelfEntry | null;
+  lawn: MeasuredLawn | null;
+  dose: DoseAnswer | null;
+  rate: number | null;
+  hours: JudgedHours | null;
+  threshold: CaseView['threshold'];
+}): SettledCaution[] {
+  const { facts, ranking, named, situation, chosen, lawn, rate, hours, threshold } = known;
+  const found: Caution[] = nameCautions(
+    ranking,
+    facts.candidates,
+    named,
+    Object.keys(facts.stops.look?.signs ?? {}).length > 0,
+  );
+  if (chosen && situation && named?.kind === 'insect') {
+    const option = rankLabels([chosen], situation)[0];
+    found.push(...(option?.halts ?? []), ...(option?.notes ?? []));
+    if (threshold?.verdict === 'below')
+      found.push({
+        code: 'below-threshold',
+        rank: 'care',
+        stop: 'choose',
+        settledBy: 'tick',
+        clause: null,
+        facts: { limit: threshold.limit },
+      });
+    if (lawn) found.push(...handlingCautions(situationOf(chosen, situation), lawn.stripM));
+    found.push(...hourCautions(facts, chosen, hours));
+    if (lawn && known.dose && rate !== null)
+      found.push(...doseCautions(chosen.label, known.dose, lawn, rate));
+  } else if (chosen && !named)
+    found.push({
+      code: 'no-name',
+      rank: 'halt',
+      stop: 'name',
+      settledBy: 'change',
+      clause: null,
+      facts: { label: chosen.label.name },
+    });
+  else if (chosen)
+    found.push(...timingHalts(chosen.label, { records: facts.records, today: dayOfWork(facts) }));
+  return found.map((caution) => {
+    const key = cautionKey(caution);
+    return { caution, key, settled: caution.settledBy === 'tick' ? (facts.settled[key] ?? null) : null };
+  });
+}
+
+/** What the chosen hour raises; without any known weather the limits have to be checked by whoever does the work. */
+function hourCautions(facts: CaseFacts, chosen: ShelfEntry, hours: JudgedHours | null): Caution[] {
+  const { use, clauses } = chosen.label;
+  if (!facts.forecast)
+    return [
+      {
+        code: 'no-weather-known',
+        rank: 'care',
+        stop: 'when',
+        settledBy: 'tick',
+        clause: clauses.weather ?? null,
+        facts: {},
+      },
+    ];
+  const at = facts.stops.when?.hour;
+  const hour = hours?.hours.find((h) => h.hour === at);
+  const soil = at === undefined ? undefined : facts.forecast.hours[at - facts.forecast.startHour]?.soilC;
+  const found: Caution[] = [];
+  if (hour?.because.includes('calm-air'))
+    found.push({
+      code: 'calm-air',
+      rank: 'care',
+      stop: 'when',
+      settledBy: 'tick',
+      clause: clauses.weather ?? null,
+      facts: {},
+    });
+  if (use.soilC && soil !== undefined && (soil < use.soilC[0] || soil > use.soilC[1]))
+    found.push({
+      code: 'soil-out-of-range',
+      rank: 'halt',
+      stop: 'when',
+      settledBy: 'change',
+      clause: clauses.soil ?? null,
+      facts: { soil, from: use.soilC[0], to: use.soilC[1] },
+    });
+  return found;
+}

@@ -1,0 +1,161 @@
+<script lang="ts">
+  import { fillingLevels, type DoseAnswer } from '../../core/dose';
+  import type { LabelCard } from '../../core/labels';
+  import { numberText, quantityText, unitText } from '../../words';
+  import Vessel from '../drawings/Vessel.svelte';
+  import { getSheet } from './sheet.svelte';
+
+  let { label, dose }: { label: LabelCard; dose: DoseAnswer } = $props();
+  const sheet = getSheet();
+  const view = $derived(sheet.view);
+  const DRAWN = 4;
+  const living = $derived(label.form === 'nematodes');
+</script>
+
+{#if dose.loads.length > 0}
+  <div class="loads">
+    {#each dose.loads.slice(0, DRAWN) as load, i (i)}
+      {@const levels = fillingLevels(load)}
+      <section class="load">
+        <header>
+          <h2>Load {i + 1}</h2>
+          <span class="small">covers {quantityText(load.covers)}</span>
+        </header>
+        <div class="body">
+          <Vessel {load} capacity={sheet.facts.stops.mix?.tank ?? load.finished} name="Load {i + 1}" />
+          <ol>
+            <li>
+              {i === 0 ? 'Backflow preventer on, ' : ''}<b>{label.filterOut ? 'filters out' : 'filter in'}</b>
+            </li>
+            <li>Water to the <b class="amount">{quantityText(levels.partWater)}</b> line</li>
+            {#if load.product.value > 0}
+              <li>Add <b class="amount">{quantityText(load.product)}</b></li>
+              <li>Rinse the {living ? 'pack' : 'measure'} into the tank</li>
+            {:else}
+              <li><b>No product</b>: what is carried is enough</li>
+            {/if}
+            <li>
+              {living ? 'Stir, keep stirring' : 'Shake'}, top up to
+              <b class="amount">{quantityText(levels.top)}</b>
+            </li>
+            {#if i === dose.loads.length - 1}<li>End empty: three rinses over the treated turf</li>{/if}
+          </ol>
+        </div>
+      </section>
+    {/each}
+  </div>
+  {#if dose.loads.length > DRAWN}
+    <table class="table small">
+      <thead>
+        <tr>
+          <th>Load</th>
+          <th class="number">Product</th>
+          <th class="number">Mix</th>
+          <th class="number">Covers</th>
+        </tr>
+      </thead>
+      <tbody>
+        {#each dose.loads.slice(DRAWN, 60) as load, i (i)}
+          <tr>
+            <td>{i + DRAWN + 1}</td>
+            <td class="number">{quantityText(load.product)}</td>
+            <td class="number">{quantityText(load.finished)}</td>
+            <td class="number">{quantityText(load.covers)}</td>
+          </tr>
+        {/each}
+      </tbody>
+    </table>
+    {#if dose.loads.length > 60}<p class="small">
+        {numberText(dose.loads.length)} loads in all: a larger tank would do.
+      </p>{/if}
+  {/if}
+{:else if label.form === 'granule'}
+  <ol class="plain">
+    <li>
+      Weigh <b>{quantityText(dose.product)}</b> and halve it: two crossed passes of
+      <b>{quantityText({ value: dose.product.value / 2, unit: dose.product.unit })}</b> each.
+    </li>
+    <li>Set the gate for half the rate in each pass; weigh what is left after the first ten metres.</li>
+    <li>Sweep granules off hard ground and back onto the turf.</li>
+  </ol>
+{:else}
+  <p class="soft">Say what the tank holds, and the loads are drawn.</p>
+{/if}
+{#if view.allowance && dose.container}
+  <p class="two">
+    <span>
+      <b>The container covers</b>
+      {numberText(dose.container.jobsPerContainer ?? 0)} jobs of this size.
+    </span>
+    <span>
+      <b>The label allows here</b>
+      {numberText(Math.max(0, view.allowance.allowed.value - view.allowance.used.value))}
+      {unitText(view.allowance.allowed.unit)} more in 12 months.
+    </span>
+  </p>
+{/if}
+
+<style>
+  .loads {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(19rem, 1fr));
+    gap: 1.2rem;
+    margin-top: 1rem;
+  }
+  .load {
+    max-width: 30rem;
+  }
+  .load header {
+    display: flex;
+    justify-content: space-between;
+    align-items: baseline;
+    border-bottom: 1px solid var(--ink);
+    padding-bottom: 0.3rem;
+    margin-bottom: 0.8rem;
+  }
+  .body {
+    display: grid;
+    grid-template-columns: minmax(8rem, 10.5rem) 1fr;
+    gap: 0.9rem;
+  }
+  ol {
+    margin: 0;
+    padding: 0;
+    list-style: none;
+    counter-reset: step;
+  }
+  .body li {
+    counter-increment: step;
+    border-bottom: 1px dashed var(--rule);
+    padding: 0.4rem 0 0.4rem 1.4rem;
+    position: relative;
+  }
+  .body li::before {
+    content: counter(step);
+    position: absolute;
+    left: 0;
+    font-weight: 700;
+    color: var(--petrol);
+  }
+  .amount {
+    font-size: 1.2rem;
+    white-space: nowrap;
+  }
+  .plain {
+    list-style: decimal;
+    padding-left: 1.3rem;
+    max-width: 40rem;
+    margin-top: 1rem;
+  }
+  .plain li {
+    padding: 0.25rem 0;
+  }
+  .two {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.3rem 2rem;
+    border-top: 1px solid var(--rule);
+    padding-top: 0.8rem;
+    margin-top: 1.2rem;
+  }
+</style>

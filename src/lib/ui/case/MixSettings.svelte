@@ -1,0 +1,233 @@
+<script lang="ts" module>
+  export interface Tool {
+    readonly kind: string;
+    readonly name: string;
+    readonly size: number;
+    readonly unit: string;
+    readonly calibratedOn: string | null;
+  }
+</script>
+
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import type { LabelCard } from '../../core/labels';
+  import { dayText, numberText, quantityText, rateText, unitText } from '../../words';
+  import Amount from '../parts/Amount.svelte';
+  import Choice from '../parts/Choice.svelte';
+  import Field from '../parts/Field.svelte';
+  import { getErrors } from '../parts/errors';
+  import { getSheet } from './sheet.svelte';
+
+  let { equipment, label }: { equipment: readonly Tool[]; label: LabelCard } = $props();
+  const sheet = getSheet();
+  const errorFor = getErrors();
+  const use = $derived(label.use);
+  const start = untrack(() => sheet.facts.stops.mix);
+  const own = untrack(() => label.use.rate);
+  const tanks = untrack(() => equipment.filter((tool) => tool.kind === 'tank'));
+  const measures = untrack(() => equipment.filter((tool) => tool.kind === 'measure'));
+  const firstMeasure = measures.find((m) => m.unit === own.unit);
+  let rate = $state(String(start?.rate ?? own.min));
+  let tank = $state({
+    name: start?.tankName ?? tanks[0]?.name ?? '',
+    size: start?.tank?.value ?? tanks[0]?.size ?? '',
+    unit: String(start?.tank?.unit ?? tanks[0]?.unit ?? 'l'),
+  });
+  let measure = $state({
+    name: start?.measureName ?? firstMeasure?.name ?? '',
+    size: start?.step?.value ?? firstMeasure?.size ?? '',
+    unit: String(start?.step?.unit ?? own.unit),
+  });
+  let root: HTMLElement;
+  /** Fields set by a choice of tool are there after the next update only. */
+  const again = (): void => {
+    const form = root.closest('form');
+    setTimeout(() => form && sheet.propose('mix', form));
+  };
+  const taken = (tools: readonly Tool[], name: string, was: typeof tank): typeof tank => {
+    const tool = tools.find((t) => t.name === name);
+    again();
+    return tool ? { name, size: tool.size, unit: tool.unit } : { ...was, name: '' };
+  };
+  const liquid = $derived(use.carrier !== null);
+  const calibrated = $derived(tanks.find((t) => t.name === tank.name));
+  const withOther = (tools: readonly Tool[]) => [
+    ...tools.map((t) => ({ value: t.name, name: t.name })),
+    { value: '', name: 'another' },
+  ];
+  const lots = $derived(sheet.view.chosen?.containers ?? []);
+  const isGood = (lot: (typeof lots)[number]): boolean =>
+    lot.left.value > 0 && (lot.expiresOn ?? '9999') >= sheet.facts.today;
+</script>
+
+<div bind:this={root} class="set">
+  <div class="rate">
+    <label class="field-label" for="f-rate">
+      Rate, label {numberText(use.rate.min)} to {rateText(use.rate.max, use.rate.unit, use.rate.per)}
+    </label>
+    <div class="pair">
+      {#if use.rate.max > use.rate.min}
+        <span class="small">{numberText(use.rate.min)}</span>
+        <input
+          type="range"
+          min={use.rate.min}
+          max={use.rate.max}
+          step={use.rate.max > 10 ? 1 : 0.01}
+          value={rate}
+          oninput={(event) => {
+            rate = event.currentTarget.value;
+            again();
+          }}
+          aria-label="Rate between the label’s least and most"
+        />
+        <span class="small">{numberText(use.rate.max)}</span>
+      {/if}
+      <input
+        id="f-rate"
+        class="field-input number-input"
+        name="rate"
+        inputmode="decimal"
+        autocomplete="off"
+        bind:value={rate}
+        aria-invalid={errorFor('rate') ? 'true' : undefined}
+      />
+      <span>{unitText(use.rate.unit)}</span>
+    </div>
+    {#if errorFor('rate')}<p class="field-error">{errorFor('rate')}</p>{/if}
+  </div>
+  <div class="fields">
+    {#if liquid}
+      {#if tanks.length > 0}
+        <Choice
+          label="Tank"
+          name="tankName"
+          value={tank.name}
+          items={withOther(tanks)}
+          width="12rem"
+          hint={calibrated
+            ? calibrated.calibratedOn
+              ? `calibrated ${dayText(calibrated.calibratedOn, sheet.facts.today)}`
+              : 'never calibrated'
+            : undefined}
+          onchange={(name) => (tank = taken(tanks, name, tank))}
+        />
+      {:else}
+        <Field label="Tank" name="tankName" value={tank.name} width="12rem" />
+      {/if}
+      {#key tank.name}
+        <Amount
+          label="It holds"
+          name="tank"
+          value={tank.size}
+          unit={tank.unit}
+          units={['l', 'ml', 'gal', 'quart', 'gal_uk']}
+        />
+      {/key}
+      <Choice
+        label="Loads"
+        name="split"
+        value={start?.split ?? 'fill'}
+        items={[
+          { value: 'fill', name: 'full, then the rest' },
+          { value: 'equal', name: 'equal' },
+        ]}
+        width="11rem"
+      />
+    {:else}<input type="hidden" name="split" value="fill" />{/if}
+    {#if label.form !== 'nematodes'}
+      {#if measures.length > 0}
+        <Choice
+          label={liquid ? 'Measure' : 'Scale'}
+          name="measureName"
+          value={measure.name}
+          items={withOther(measures)}
+          width="11rem"
+          onchange={(name) => (measure = taken(measures, name, measure))}
+        />
+      {:else}
+        <Field label="Measure" name="measureName" value={measure.name} width="11rem" />
+      {/if}
+      {#key measure.name}
+        <Amount
+          label="Smallest mark"
+          name="step"
+          value={measure.size}
+          unit={measure.unit}
+          units={['ml', 'floz', 'tsp', 'tbsp', 'g', 'kg', 'oz', 'lb']}
+        />
+      {/key}
+    {/if}
+    {#if lots.length > 0}
+      <Choice
+        label="Lot"
+        name="lot"
+        value={start?.lot ?? lots.find(isGood)?.lot ?? ''}
+        items={lots.map((c) => ({
+          value: c.lot,
+          name: `${c.lot}, ${quantityText(c.left)} left${isGood(c) ? '' : ', not usable'}`,
+        }))}
+        width="15rem"
+      />
+    {:else}<input type="hidden" name="lot" value="" />{/if}
+  </div>
+  {#if liquid && label.form !== 'nematodes'}
+    <details class="carry" open={start?.carryOver !== null && start?.carryOver !== undefined}>
+      <summary>Something is left in the tank</summary>
+      <p class="soft small">Only of the same product. Anything else: empty and rinse first, never top up.</p>
+      <div class="fields">
+        <Amount
+          label="Mix left"
+          name="carryOver.finished"
+          value={start?.carryOver?.finished.value ?? ''}
+          unit={start?.carryOver?.finished.unit ?? 'l'}
+          units={['l', 'ml', 'gal', 'quart']}
+        />
+        <Amount
+          label="Product in it"
+          name="carryOver.product"
+          value={start?.carryOver?.product.value ?? ''}
+          unit={start?.carryOver?.product.unit ?? own.unit}
+          units={[use.rate.unit]}
+        />
+      </div>
+    </details>
+  {/if}
+</div>
+
+<style>
+  .set {
+    padding: 0.3rem 0 0.8rem;
+  }
+  .rate {
+    max-width: 34rem;
+    margin-bottom: 0.9rem;
+  }
+  .pair {
+    display: flex;
+    align-items: center;
+    gap: 0.6rem;
+  }
+  .pair input[type='range'] {
+    flex: 1;
+    min-width: 5rem;
+    accent-color: var(--petrol);
+    height: 2.5rem;
+  }
+  .number-input {
+    width: 6rem;
+    text-align: right;
+  }
+  .carry {
+    margin-top: 0.6rem;
+  }
+  .carry summary {
+    color: var(--petrol);
+    text-decoration: underline;
+    text-underline-offset: 3px;
+    cursor: pointer;
+    padding: 0.4rem 0;
+  }
+  .carry p {
+    margin: 0 0 0.4rem;
+  }
+</style>
