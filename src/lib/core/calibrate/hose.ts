@@ -1,6 +1,5 @@
 import { answer, type Result } from '../result';
 import {
-  aboveZero,
   alike,
   firstRefusals,
   measures,

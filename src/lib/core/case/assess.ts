@@ -1,4 +1,4 @@
-import { rankLabels, situationOf, timingHalts, type ChooseSituation, type ShelfEntry } from '../choose';
+import { rankLabels, type ChooseSituation, type ShelfEntry } from '../choose';
 import { dose, type DoseAnswer } from '../dose';
 import {
   againstThreshold,
@@ -11,21 +11,19 @@ import {
   type Density,
   type LifeStage,
 } from '../identify';
-import { STOPS, type Caution, type Stop } from '../labels';
 import { checkpointsOf, rectangleLanes, type RectangleLanes } from '../place';
 import { applicationsOf, standing } from '../record';
 import { expectAnswer, isRefused, type Refusal } from '../result';
 import { judgeRecheck, nextAllowed, recheckDue } from '../review';
-import { cautionKey, doseCautions, handlingCautions, nameCautions } from '../safety';
 import { inWindow, judgeHours, type JudgedHours } from '../schedule';
 import type { MeasuredLawn } from '../site';
-import { monthOf, quantity, type CalendarDay } from '../units';
-import { isStale, type CaseFacts } from './facts';
+import { monthOf, quantity } from '../units';
 import { cautionsOf } from './cautions-of';
 import { dayOfWork } from './day-of-work';
+import type { CaseFacts } from './facts';
 import { lawnOf } from './lawn-of';
 import { trailOf } from './trail';
-import type { CaseView, SettledCaution, TrailStop } from './view';
+import type { CaseView } from './view';
 import { workingsOf } from './workings';
 
 /** Walking with a sprayer or spreader, where nobody calibrated a person's speed. */

@@ -139,7 +139,8 @@ export const BUILT_ON: Readonly<Record<AnsweredStop, readonly AnsweredStop[]>> =
 export function isStale(stop: Stop, facts: Pick<CaseFacts, 'states'>): boolean {
   if (stop === 'log') return false;
   const state = facts.states[stop];
-  if (!state) return false;
+  // What is only being typed is built on what stands there now.
+  if (!state || state.revision < 1) return false;
   return BUILT_ON[stop].some(
     (earlier) => (facts.states[earlier]?.revision ?? 0) !== (state.upstream[earlier] ?? 0),
   );

@@ -25,7 +25,8 @@
           <Vessel {load} capacity={sheet.facts.stops.mix?.tank ?? load.finished} name="Load {i + 1}" />
           <ol>
             <li>
-              {i === 0 ? 'Backflow preventer on, ' : ''}<b>{label.filterOut ? 'filters out' : 'filter in'}</b>
+              {#if i === 0}Backflow preventer on, <b>{label.filterOut ? 'filters out' : 'filter in'}</b
+                >{:else}<b>{label.filterOut ? 'Filters still out' : 'Filter still in'}</b>{/if}
             </li>
             <li>Water to the <b class="amount">{quantityText(levels.partWater)}</b> line</li>
             {#if load.product.value > 0}

@@ -23,7 +23,7 @@
     flip = false,
   }: Props = $props();
   const M = 34;
-  const scale = $derived(Math.min(540 / lengthM, 300 / (widthM + stripM)));
+  const scale = $derived(Math.min(540 / lengthM, 250 / (widthM + stripM)));
   const w = $derived(lengthM * scale);
   const h = $derived(widthM * scale);
   const s = $derived(stripM * scale);
@@ -31,9 +31,14 @@
   const px = (x: number): number => M + (flip ? lengthM - x : x) * scale;
   const py = (y: number): number => M + s + y * scale;
   const bar = $derived(lengthM >= 20 ? 10 : lengthM >= 8 ? 5 : 1);
+  /** Marks keep off the edge, where the measures stand. */
+  const inside = (along: number): number => Math.min(0.92, Math.max(0.08, along));
   const spot = (c: Checkpoint): { x: number; y: number } => {
     const lane = lanes?.lanes[c.lane] ?? [0, 0, 0, 0];
-    return { x: px(lane[0] + (lane[2] - lane[0]) * c.along), y: py(lane[1] + (lane[3] - lane[1]) * c.along) };
+    return {
+      x: px(lane[0] + (lane[2] - lane[0]) * inside(c.along)),
+      y: py(lane[1] + (lane[3] - lane[1]) * inside(c.along)),
+    };
   };
   const path = $derived(
     (lanes?.lanes ?? [])
@@ -99,7 +104,7 @@
 <style>
   svg {
     width: 100%;
-    max-width: 640px;
+    max-width: 600px;
     display: block;
   }
   .lawn {

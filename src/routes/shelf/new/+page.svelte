@@ -198,6 +198,9 @@
     gap: 0.7rem 1.6rem;
     margin: 0.4rem 0 0.6rem;
   }
+  fieldset {
+    padding-top: 1.4rem;
+  }
   legend.section-head {
     width: 100%;
     margin-top: 1.4rem;

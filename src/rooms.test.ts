@@ -1,0 +1,94 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { dirname, join, relative, resolve } from 'node:path';
+import { describe, expect, it } from 'vitest';
+
+/** Who may import whom, from docs/architecture.md. Rooms of the core see `result` and `units` besides what is listed. */
+const CORE: Record<string, readonly string[]> = {
+  result: [],
+  units: ['result'],
+  geometry: [],
+  weather: [],
+  calibrate: [],
+  identify: [],
+  site: ['geometry'],
+  labels: ['identify', 'site'],
+  dose: ['labels', 'calibrate'],
+  place: ['geometry', 'site', 'labels', 'calibrate', 'dose'],
+  record: ['identify', 'site', 'weather', 'labels', 'calibrate', 'dose', 'place'],
+  safety: ['identify', 'site', 'weather', 'labels', 'dose', 'place', 'record'],
+  schedule: ['identify', 'site', 'weather', 'labels', 'calibrate', 'dose', 'record', 'safety'],
+  review: ['identify', 'site', 'labels', 'record', 'schedule'],
+  choose: ['identify', 'site', 'weather', 'labels', 'dose', 'record', 'safety', 'schedule', 'review'],
+  case: [
+    ...['identify', 'site', 'weather', 'labels', 'calibrate', 'dose', 'place', 'record', 'safety'],
+    ...['schedule', 'review', 'choose'],
+  ],
+};
+const LIB: Record<string, { rooms: readonly string[]; packages: RegExp }> = {
+  core: { rooms: ['core'], packages: /^$/ },
+  catalog: { rooms: ['core', 'catalog'], packages: /^zod$/ },
+  words: { rooms: ['core', 'words'], packages: /^$/ },
+  forms: { rooms: ['core', 'forms'], packages: /^zod$/ },
+  ui: {
+    rooms: ['core', 'words', 'forms', 'ui'],
+    packages: /^(svelte|\$app\/.+|flowbite-svelte\/.+|chart\.js|date-fns)$/,
+  },
+  server: {
+    rooms: ['core', 'catalog', 'words', 'forms', 'server'],
+    packages: /^(node:.+|drizzle-orm(\/.+)?|postgres|zod)$/,
+  },
+};
+const SRC = join(process.cwd(), 'src');
+const LIB_DIR = join(SRC, 'lib');
+
+function filesUnder(dir: string): string[] {
+  return readdirSync(dir, { withFileTypes: true }).flatMap((entry) =>
+    entry.isDirectory() ? filesUnder(join(dir, entry.name)) : [join(dir, entry.name)],
+  );
+}
+
+const files = filesUnder(LIB_DIR).filter((f) => /\.(ts|svelte)$/.test(f) && !/\.test\.ts$/.test(f));
+const IMPORT = /(?:\bfrom|^\s*import)\s*\(?\s*'([^'\s{}]+)'/gm;
+const arrows = files.flatMap((file) =>
+  [...readFileSync(file, 'utf8').matchAll(IMPORT)].map(([, to = '']) => ({
+    from: relative(LIB_DIR, file),
+    to: to.startsWith('.') ? relative(LIB_DIR, resolve(dirname(file), to)) : to.replace(/^\$lib\//, ''),
+    outside: !to.startsWith('.') && !to.startsWith('$lib/'),
+  })),
+);
+
+describe('the import table', () => {
+  it('is read from a tree that has rooms and arrows', () => {
+    expect(files.length).toBeGreaterThan(60);
+    expect(arrows.length).toBeGreaterThan(200);
+    expect(new Set(readdirSync(join(LIB_DIR, 'core')))).toEqual(new Set(Object.keys(CORE)));
+    expect(new Set(readdirSync(LIB_DIR))).toEqual(new Set(Object.keys(LIB)));
+  });
+
+  it('lets no room see one that the table does not list', () => {
+    const wrong = arrows.filter(({ from, to, outside }) => {
+      const room = LIB[from.split('/')[0] ?? ''];
+      if (!room) return true;
+      return outside ? !room.packages.test(to) : !room.rooms.includes(to.split('/')[0] ?? '');
+    });
+    expect(wrong).toEqual([]);
+  });
+
+  it('keeps the rooms of the core in their order, each entered by its index', () => {
+    const wrong = arrows.filter(({ from, to }) => {
+      if (!from.startsWith('core/') || !to.startsWith('core/')) return false;
+      const [, own = ''] = from.split('/');
+      const [, other = '', file] = to.split('/');
+      if (own === other) return false;
+      return (
+        file !== undefined || !['result', 'units', ...(CORE[own] ?? [])].includes(other) || own === 'result'
+      );
+    });
+    expect(wrong).toEqual([]);
+  });
+
+  it('has the core entered by its indexes from everywhere else', () => {
+    const deep = arrows.filter(({ from, to }) => !from.startsWith('core/') && /^core\/[^/]+\/.+/.test(to));
+    expect(deep).toEqual([]);
+  });
+});
