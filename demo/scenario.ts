@@ -308,7 +308,7 @@ export const CASES: readonly DemoCase[] = [
         },
       ),
       name: { candidate: 'sod-webworm', stage: 'half-grown' },
-      choose: { label: 'tarnside-liquid', reason: '' },
+      choose: { label: 'tarnside-liquid', reason: 'Guests from Friday: nematodes would take three weeks' },
       measure: {
         how: 'paces',
         unit: 'm',

@@ -48,11 +48,11 @@ export interface ChooseSituation {
 }
 
 const MILDNESS: Record<Family, number> = {
-  culture: 30,
-  living: 30,
-  selective: 20,
-  systemic: 12,
-  residual: 6,
+  culture: 45,
+  living: 45,
+  selective: 28,
+  systemic: 15,
+  residual: 5,
 };
 const EVIDENCE: Record<EvidenceGrade, number> = { strong: 40, fair: 25, weak: 8, none: 0, harmful: -40 };
 
@@ -79,7 +79,7 @@ function optionOf(entry: ShelfEntry, situation: ChooseSituation): Option {
   const points: Option['points'] = [
     { because: 'mildness', points: MILDNESS[label.family] },
     { because: 'evidence', points: target ? EVIDENCE[target.grade] : 0 },
-    ...(have > 0 ? [{ because: 'on-shelf' as const, points: enough ? 15 : 5 }] : []),
+    ...(have > 0 ? [{ because: 'on-shelf' as const, points: enough ? 8 : 3 }] : []),
     ...(label.use.daysToEffect[1] <= 7 ? [{ because: 'quick' as const, points: 5 }] : []),
     ...((label.use.protectsDays ?? 0) >= 30 ? [{ because: 'lasting' as const, points: 5 }] : []),
   ];

@@ -65,10 +65,20 @@ export function retreat(input: RetreatInput): Result<RetreatAnswer, 'invalid-inp
   const start = firstDate(input);
   if (start === null) return answer({ dates: [], stoppedBy: 'interval-not-stated', protectedUntil: null });
   const dates: CalendarDay[] = [];
+  const amount = input.amount ?? 0;
+  // No date is before the last prior one, so the treatments stay in order and the window only moves on.
+  const all = [...(input.prior ?? [])].sort((a, b) => (a.date < b.date ? -1 : 1));
+  let opens = 0;
+  const whatForbids = (date: CalendarDay): StoppedBy | null => {
+    while (opens < all.length && !inWindow(all[opens]?.date ?? date, date, input.capWindow ?? 'rolling'))
+      opens++;
+    return forbiddenBy(input, all.slice(opens), date);
+  };
   let next = start;
-  let stoppedBy = whatForbids(input, dates, next);
+  let stoppedBy = whatForbids(next);
   while (stoppedBy === null) {
     dates.push(next);
+    all.push({ date: next, amount });
     if (dates.length > MOST_DATES)
       return refuse('invalid-input', 'seasonEnd', { expected: 'shorter-list', limit: MOST_DATES });
     const step = stepOf(input);
@@ -76,7 +86,7 @@ export function retreat(input: RetreatInput): Result<RetreatAnswer, 'invalid-inp
     else if (step === null) stoppedBy = 'interval-not-stated';
     else {
       next = addDays(next, step);
-      stoppedBy = whatForbids(input, dates, next);
+      stoppedBy = whatForbids(next);
     }
   }
   const last = dates[dates.length - 1];
@@ -101,18 +111,15 @@ function stepOf({ minIntervalDays, residualDays, strategy }: RetreatInput): numb
   return strategy === 'press' ? minIntervalDays : Math.max(minIntervalDays, residualDays ?? 0);
 }
 
-function whatForbids(
+function forbiddenBy(
   input: RetreatInput,
-  taken: readonly CalendarDay[],
+  inWindow: readonly Treatment[],
   date: CalendarDay,
 ): StoppedBy | null {
-  if (date > input.seasonEnd) return 'season-end';
   const amount = input.amount ?? 0;
-  const before = [...(input.prior ?? []), ...taken.map((day) => ({ date: day, amount }))].filter((t) =>
-    inWindow(t.date, date, input.capWindow ?? 'rolling'),
-  );
-  if (input.maxPerYear !== undefined && before.length + 1 > input.maxPerYear) return 'max-per-year';
-  const used = before.reduce((sum, t) => sum + (t.amount ?? amount), 0);
+  if (date > input.seasonEnd) return 'season-end';
+  if (input.maxPerYear !== undefined && inWindow.length + 1 > input.maxPerYear) return 'max-per-year';
+  const used = inWindow.reduce((sum, t) => sum + (t.amount ?? amount), 0);
   if (input.capAmount !== undefined && isAbove(used + amount, input.capAmount)) return 'season-cap';
   return null;
 }

@@ -1,0 +1,343 @@
+import { describe, expect, it } from 'vitest';
+import { CANDIDATES, DEMONSTRATION_LABELS, SIGNS } from '../../catalog';
+import type { ApplicationRecord } from '../record';
+import type { Forecast } from '../schedule';
+import { parseDay, type CalendarDay } from '../units';
+import { agendaOf, assess, isStale, type CaseFacts, type StopBodies } from '.';
+
+const day = (text: string): CalendarDay => parseDay(text) ?? expect.fail(text);
+const NOON = Date.parse('2027-09-15T12:00:00Z') / 3_600_000;
+
+const dry: Forecast = {
+  startHour: NOON - 12,
+  issuedHour: NOON,
+  source: 'typed',
+  hours: Array.from({ length: 96 }, () => ({
+    tempC: 16,
+    soilC: 16,
+    windKmh: 9,
+    windFromDeg: 250,
+    rainMm: 0,
+  })),
+};
+
+const stops: StopBodies = {
+  look: {
+    where: 'lawn',
+    signs: { 'chewed-blades': true, 'green-pellets': true, 'moths-at-dusk': true },
+    test: 'soap-flush',
+    frame: { value: 1, unit: 'm2' },
+    counts: [24, 26, 22, 27, 25],
+    vigour: 'fair',
+    flowering: false,
+    note: '',
+  },
+  name: { candidate: 'sod-webworm', stage: 'half-grown' },
+  choose: { label: 'tarnside-liquid', reason: '' },
+  measure: {
+    how: 'tape',
+    unit: 'm',
+    length: 24,
+    width: 20,
+    paces: [0, 0],
+    walked: 0,
+    walkedPaces: 0,
+    paceErrorPct: 0,
+    strip: 6,
+  },
+  when: { hour: NOON + 2 },
+  mix: {
+    rate: 125,
+    tankName: 'Knapsack',
+    tank: { value: 15, unit: 'l' },
+    measureName: 'Syringe',
+    step: { value: 1, unit: 'ml' },
+    carryOver: null,
+    split: 'fill',
+    lot: 'T1',
+  },
+  place: { swathM: 1.5, overlap: 0, direction: 0, start: 'this-end' },
+  recheck: { counts: [2, 1, 3, 2, 2], control: null, countedOn: day('2027-09-25'), note: '' },
+};
+
+function factsWith(change: Partial<CaseFacts> = {}, without: (keyof StopBodies)[] = ['recheck']): CaseFacts {
+  const kept = Object.fromEntries(
+    Object.entries(stops).filter(([stop]) => !without.includes(stop as keyof StopBodies)),
+  );
+  return {
+    number: 4,
+    title: 't',
+    openedOn: day('2027-09-10'),
+    today: day('2027-09-15'),
+    nowHour: NOON,
+    real: false,
+    property: { name: 'p', hemisphere: 'north', byWater: true, avoidTowards: null, history: {} },
+    stops: kept,
+    states: {},
+    settled: {},
+    records: [],
+    shelf: DEMONSTRATION_LABELS.map((label) => ({
+      label,
+      containers: [
+        {
+          lot: 'T1',
+          size: label.container.size,
+          left: label.container.size,
+          price: 30,
+          expiresOn: null,
+          keptIn: 'shed',
+        },
+      ],
+    })),
+    forecast: dry,
+    candidates: CANDIDATES,
+    signs: SIGNS,
+    ...change,
+  };
+}
+
+const record = (change: Partial<ApplicationRecord> = {}): ApplicationRecord => ({
+  id: 'a',
+  caseNumber: 1,
+  label: { id: 'tarnside-liquid', version: 2, name: 'Tarnside' },
+  pest: 'sod-webworm',
+  doneOn: day('2027-09-05'),
+  startedAt: '08:00',
+  endedAt: '09:00',
+  product: { value: 40, unit: 'ml' },
+  finished: null,
+  area: { value: 336, unit: 'm2' },
+  windKmh: null,
+  tempC: null,
+  lot: 'T1',
+  person: 'x',
+  licence: null,
+  note: '',
+  ticked: [],
+  planned: null,
+  corrects: null,
+  loggedAt: '',
+  ...change,
+});
+const haltCodes = (facts: CaseFacts): string[] => assess(facts).halts.map((h) => h.caution.code);
+
+describe('a lawn from sighting to plan', () => {
+  it('carries one stop’s answer into the next', () => {
+    const view = assess(factsWith());
+    expect(view.density?.perM2).toBeCloseTo(24.8, 9);
+    expect(view.named?.id).toBe('sod-webworm');
+    expect(view.threshold).toMatchObject({ limit: 17.5, verdict: 'above' });
+    expect(view.lawn?.area.value).toBeCloseTo(336, 9);
+    expect(view.dose?.product.value).toBe(42);
+    expect(view.lanes?.lanes).toHaveLength(10);
+    expect(view.halts).toEqual([]);
+    expect(view.trail.map((t) => t.state)).toEqual([
+      ...['answered', 'answered', 'answered', 'answered', 'answered', 'answered', 'answered'],
+      ...['open', 'open'],
+    ]);
+  });
+
+  it('shows the working of every figure with where it came from', () => {
+    const { workings } = assess(factsWith());
+    expect(Object.keys(workings).sort()).toEqual([
+      'area',
+      'cost',
+      'density',
+      'finished',
+      'lanes',
+      'product',
+      'threshold',
+    ]);
+    expect(workings.product?.inputs.find((i) => i.name === 'rate')).toMatchObject({
+      value: 125,
+      source: 'chosen',
+      clause: '3.1',
+    });
+  });
+
+  it('says not sure where the signs do not carry it', () => {
+    const bare = factsWith({}, ['name', 'choose', 'recheck']);
+    const view = assess({
+      ...bare,
+      stops: { ...bare.stops, look: { ...stops.look, signs: { 'sunny-edges': true } } },
+    });
+    expect(view.ranking.sure).toBe(false);
+    expect(view.named).toBeNull();
+    expect(view.nextStop).toBe('name');
+  });
+});
+
+describe('Halts stand where the amounts would be', () => {
+  it('while a bee nest is not ruled out, and no longer once it was looked at', () => {
+    const look = { ...stops.look, signs: { 'furry-bees': true } };
+    const facts = factsWith({ stops: { ...stops, look } });
+    expect(haltCodes(facts)).toContain('must-rule-out');
+    const settled = { by: 'x', at: '2027-09-15T08:00:00Z' };
+    const keys = assess(facts).halts.map((h) => h.key);
+    expect(haltCodes({ ...facts, settled: Object.fromEntries(keys.map((key) => [key, settled])) })).toEqual(
+      [],
+    );
+  });
+
+  it('for a protected insect for good: no tick settles it', () => {
+    const facts = factsWith({ stops: { ...stops, name: { candidate: 'bumble-bee', stage: 'nest' } } });
+    const settled = Object.fromEntries(assess(facts).cautions.map((c) => [c.key, { by: 'x', at: '' }]));
+    expect(haltCodes({ ...facts, settled })).toContain('must-rule-out');
+  });
+
+  it('where no insect is the cause, and where a remedy stands without a name', () => {
+    expect(
+      haltCodes(factsWith({ stops: { ...stops, name: { candidate: 'drought', stage: null } } })),
+    ).toContain('not-an-insect');
+    const unsure = factsWith({}, ['name', 'look', 'recheck']);
+    expect(haltCodes(unsure)).toContain('no-name');
+  });
+
+  it('where the label does not name the pest or the stage, with the clause', () => {
+    const other = factsWith({ stops: { ...stops, name: { candidate: 'chafer-grub', stage: 'small' } } });
+    const halt = assess(other).halts.find((h) => h.caution.code === 'pest-not-on-label');
+    expect(halt?.caution.clause?.at).toBe('2.1');
+    expect(
+      haltCodes(factsWith({ stops: { ...stops, name: { candidate: 'sod-webworm', stage: 'adult' } } })),
+    ).toContain('stage-not-on-label');
+  });
+
+  it('while the label’s interval runs, and not a day longer', () => {
+    expect(haltCodes(factsWith({ records: [record()] }))).toContain('interval-not-over');
+    expect(haltCodes(factsWith({ records: [record({ doneOn: day('2027-08-25') })] }))).toEqual([]);
+    expect(haltCodes(factsWith({ records: [record({ doneOn: day('2027-08-26') })] }))).toContain(
+      'interval-not-over',
+    );
+  });
+
+  it('over the yearly count and the season’s cap, counting corrections once', () => {
+    const four = ['2026-10-01', '2027-03-01', '2027-05-01', '2027-07-01'].map((d, i) =>
+      record({ id: `r${i}`, doneOn: day(d), product: { value: 5, unit: 'ml' } }),
+    );
+    expect(haltCodes(factsWith({ records: four }))).toContain('max-per-year-reached');
+    const big = record({ id: 'big', doneOn: day('2027-05-01'), product: { value: 100, unit: 'ml' } });
+    expect(haltCodes(factsWith({ records: [big] }))).toContain('season-cap-exceeded');
+    const correction = record({
+      id: 'c',
+      corrects: 'big',
+      doneOn: day('2027-05-01'),
+      product: { value: 50, unit: 'ml' },
+    });
+    expect(haltCodes(factsWith({ records: [big, correction] }))).toEqual([]);
+  });
+
+  it('above the label’s rate, beside water without its strip, on flowering turf', () => {
+    expect(haltCodes(factsWith({ stops: { ...stops, mix: { ...stops.mix, rate: 160 } } }))).toContain(
+      'above-label-rate',
+    );
+    expect(haltCodes(factsWith({ stops: { ...stops, measure: { ...stops.measure, strip: 3 } } }))).toContain(
+      'water-buffer',
+    );
+    const flowering = factsWith({ stops: { ...stops, look: { ...stops.look, flowering: true } } });
+    expect(haltCodes(flowering)).toEqual(['flowering-turf']);
+    expect(haltCodes({ ...flowering, settled: { 'flowering-turf': { by: 'x', at: '' } } })).toEqual([]);
+  });
+
+  it('for a made-up label in real use', () => {
+    expect(haltCodes(factsWith({ real: true }))).toEqual(['demonstration-label']);
+    expect(haltCodes(factsWith({ real: false }))).toEqual([]);
+  });
+
+  it('where only expired lots are left', () => {
+    const facts = factsWith();
+    const shelf = facts.shelf.map((entry) => ({
+      ...entry,
+      containers: entry.containers.map((c) => ({ ...c, expiresOn: day('2027-09-14') })),
+    }));
+    expect(haltCodes({ ...facts, shelf })).toContain('lot-expired');
+  });
+});
+
+describe('Cares', () => {
+  it('ask for a look at the weather where none is known', () => {
+    const view = assess(factsWith({ forecast: null }));
+    expect(view.hours).toBeNull();
+    expect(view.cautions.map((c) => c.caution.code)).toContain('no-weather-known');
+  });
+
+  it('come up where the small end of the paces would pass the label’s most', () => {
+    const paced = {
+      ...stops.measure,
+      how: 'paces' as const,
+      paces: [32, 26] as const,
+      walked: 30,
+      walkedPaces: 40,
+      paceErrorPct: 9,
+    };
+    const facts = factsWith({ stops: { ...stops, measure: paced } });
+    const care = assess(facts).cautions.find((c) => c.caution.code === 'area-error-over-rate');
+    const safe = Number(care?.caution.facts.safe);
+    expect(safe).toBeLessThan(125);
+    const gentler = { ...facts, stops: { ...facts.stops, mix: { ...stops.mix, rate: Math.floor(safe) } } };
+    expect(assess(gentler).cautions.map((c) => c.caution.code)).not.toContain('area-error-over-rate');
+  });
+
+  it('come up below the threshold', () => {
+    const facts = factsWith({ stops: { ...stops, look: { ...stops.look, counts: [1, 0, 2, 1, 1] } } });
+    expect(assess(facts).cautions.map((c) => c.caution.code)).toContain('below-threshold');
+  });
+});
+
+describe('choosing', () => {
+  it('puts the remedies without a Halt first and adds their points up', () => {
+    const { options } = assess(factsWith());
+    for (const option of options)
+      expect(option.score).toBe(option.points.reduce((sum, p) => sum + p.points, 0));
+    const grub = assess(
+      factsWith({ stops: { ...stops, name: { candidate: 'chafer-grub', stage: 'small' } } }),
+    ).options;
+    expect(grub.map((o) => [o.label.id, o.halts.length > 0])).toEqual([
+      ['wath-nematodes', false],
+      ['hazelmoor-granule', false],
+      ['tarnside-liquid', true],
+    ]);
+  });
+
+  it('plans nothing after “nothing”', () => {
+    const view = assess(
+      factsWith({ stops: { look: stops.look, name: stops.name, choose: { label: null, reason: '' } } }),
+    );
+    expect(view.nothing).toBe(true);
+    expect(view.dose).toBeNull();
+    expect(view.nextStop).toBe('recheck');
+  });
+});
+
+describe('answers that a later change made stale', () => {
+  it('say so at the stops that were built on it, and only there', () => {
+    const states = {
+      measure: { revision: 2, upstream: {} },
+      choose: { revision: 1, upstream: {} },
+      mix: { revision: 1, upstream: { choose: 1, measure: 1 } },
+    };
+    expect(isStale('mix', { states })).toBe(true);
+    expect(isStale('measure', { states })).toBe(false);
+    expect(isStale('log', { states })).toBe(false);
+    expect(assess(factsWith({ states })).trail.find((t) => t.stop === 'mix')?.state).toBe('stale');
+  });
+});
+
+describe('the day’s work', () => {
+  const agenda = (facts: CaseFacts) => agendaOf(facts, assess(facts));
+
+  it('has a job in the window of its chosen hour', () => {
+    expect(agenda(factsWith())).toMatchObject({ kind: 'work', day: '2027-09-15', window: { from: NOON } });
+  });
+
+  it('has a halted one today, one without a name first of all an answer', () => {
+    expect(agenda(factsWith({ real: true })).kind).toBe('halted');
+    expect(agenda(factsWith({ stops: {} }))).toMatchObject({ kind: 'answer', nextStop: 'look' });
+  });
+
+  it('waits for a count once it is logged, then can be closed', () => {
+    const logged = factsWith({ records: [record({ caseNumber: 4, doneOn: day('2027-09-14') })] });
+    expect(agenda(logged)).toMatchObject({ kind: 'count', day: '2027-09-21' });
+    expect(agenda({ ...logged, stops })).toMatchObject({ kind: 'close' });
+    expect(assess({ ...logged, stops }).recheck).toMatchObject({ verdict: 'done' });
+  });
+});

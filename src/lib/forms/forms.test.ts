@@ -1,0 +1,213 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { CANDIDATES, SIGNS } from '../catalog';
+import { refusalSentence } from '../words';
+import {
+  parseBench,
+  parseOwnLabel,
+  parseProperty,
+  parseRecord,
+  parseStop,
+  readStop,
+  treeOf,
+  type Fields,
+} from '.';
+
+const known = {
+  signs: new Set(SIGNS.map((s) => s.id)),
+  candidates: new Map(CANDIDATES.map((c) => [c.id, new Set(c.stages.map((s) => s.id))])),
+  labels: new Set(['tarnside-liquid']),
+};
+const fields = (record: Record<string, string>): Fields => new Map(Object.entries(record));
+const tape = { how: 'tape', unit: 'm', length: '24', width: '14.5', strip: '' };
+const look = {
+  where: 'By the path',
+  'signs.turf-lifts': 'yes',
+  'signs.c-grubs': 'no',
+  'signs.soil-cones': '',
+  test: 'turf-flap',
+  'frame.value': '0.1',
+  'frame.unit': 'm2',
+  'counts.0': '3',
+  'counts.1': '',
+  'counts.2': '0',
+  vigour: 'fair',
+  flowering: 'on',
+  note: '',
+};
+const paths = (result: ReturnType<typeof parseStop>): string[] =>
+  'refused' in result ? result.refused.map((r) => r.path) : [];
+
+describe('what a form sends', () => {
+  it('becomes an answer with numbers, blanks and ticks', () => {
+    expect(parseStop('look', fields(look), known)).toEqual({
+      ok: {
+        where: 'By the path',
+        signs: { 'turf-lifts': true, 'c-grubs': false },
+        test: 'turf-flap',
+        frame: { value: 0.1, unit: 'm2' },
+        counts: [3, null, 0],
+        vigour: 'fair',
+        flowering: true,
+        note: '',
+      },
+    });
+    expect(parseStop('measure', fields(tape), known)).toMatchObject({
+      ok: { length: 24, width: 14.5, strip: 0 },
+    });
+  });
+
+  it('comes back from the database as it went in', () => {
+    const parsed = parseStop('look', fields(look), known);
+    if (!('ok' in parsed)) return expect.fail('refused');
+    expect(readStop('look', JSON.parse(JSON.stringify(parsed.ok)))).toEqual(parsed.ok);
+    expect(readStop('look', { where: 3 })).toBeUndefined();
+  });
+
+  it('is refused with the field’s name for every kind of nonsense, never by a crash', () => {
+    const nonsense = [
+      '',
+      'NaN',
+      'Infinity',
+      '-5',
+      '1e300',
+      '1e',
+      'twelve',
+      '0x10',
+      '<b>3</b>',
+      'x'.repeat(5000),
+    ];
+    for (const bad of nonsense)
+      expect(paths(parseStop('measure', fields({ ...tape, length: bad }), known)), bad).toEqual(['length']);
+    expect(paths(parseStop('measure', fields({ ...tape, unit: 'smidgen' }), known))).toEqual(['unit']);
+    expect(paths(parseStop('look', fields({ ...look, 'counts.0': '2.5' }), known))).toEqual(['counts.0']);
+    expect(paths(parseStop('look', fields({ ...look, 'signs.purple-rain': 'yes' }), known))).toEqual([
+      'signs.purple-rain',
+    ]);
+    expect(paths(parseStop('look', fields({ ...look, where: '<script>alert(1)</script>' }), known))).toEqual([
+      'where',
+    ]);
+    expect(paths(parseStop('name', fields({ candidate: 'unicorn', stage: '' }), known))).toEqual([
+      'candidate',
+    ]);
+    expect(paths(parseStop('name', fields({ candidate: 'chafer-grub', stage: 'nest' }), known))).toEqual([
+      'stage',
+    ]);
+    expect(paths(parseStop('choose', fields({ label: 'other', reason: '' }), known))).toEqual(['label']);
+    expect(paths(parseStop('when', fields({ hour: '2027-02-30T10:00' }), known))).toEqual(['hour']);
+  });
+
+  it('survives any names and values at all', () => {
+    fc.assert(
+      fc.property(fc.dictionary(fc.string({ maxLength: 12 }), fc.string({ maxLength: 12 })), (raw) => {
+        for (const stop of [
+          'look',
+          'name',
+          'choose',
+          'measure',
+          'when',
+          'mix',
+          'place',
+          'recheck',
+        ] as const) {
+          const result = parseStop(stop, fields(raw), known);
+          if ('refused' in result) for (const r of result.refused) expect(refusalSentence(r)).toMatch(/\.$/);
+        }
+      }),
+    );
+    expect(({} as Record<string, unknown>).polluted).toBeUndefined();
+    treeOf(fields({ '__proto__.polluted': 'yes', 'constructor.prototype.polluted': 'yes' }));
+    expect(({} as Record<string, unknown>).polluted).toBeUndefined();
+  });
+
+  it('may say less than one, with a sign inside a sentence', () => {
+    expect(parseStop('look', fields({ ...look, note: 'less than 5 < 7, fine' }), known)).toHaveProperty('ok');
+  });
+});
+
+describe('the record of what was done', () => {
+  const done = {
+    doneOn: '2027-09-15',
+    startedAt: '07:10',
+    endedAt: '07:50',
+    'product.value': '38',
+    'product.unit': 'ml',
+    'area.value': '336',
+    'area.unit': 'm2',
+    person: 'R. Hallow',
+    note: '',
+  };
+  it('needs who, when, how much and how large, and may lack the weather', () => {
+    expect(parseRecord(fields(done))).toMatchObject({
+      ok: { product: { value: 38, unit: 'ml' }, windKmh: null, lot: null },
+    });
+    for (const need of ['doneOn', 'startedAt', 'endedAt', 'product.value', 'area.value', 'person']) {
+      const { [need]: _gone, ...rest } = done as Record<string, string>;
+      expect(parseRecord(fields(rest)), need).toHaveProperty('refused');
+    }
+  });
+  it('does not end before it starts', () => {
+    expect(parseRecord(fields({ ...done, endedAt: '07:00' }))).toMatchObject({
+      refused: [{ path: 'endedAt', facts: { expected: 'later-than-start' } }],
+    });
+  });
+});
+
+describe('a label copied from a container', () => {
+  const label = {
+    name: 'From my shed',
+    form: 'concentrate',
+    family: 'residual',
+    'pests.sod-webworm': 'on',
+    least: '2',
+    most: '3',
+    rateUnit: 'ml',
+    'per.value': '100',
+    'per.unit': 'm2',
+    reEntry: 'until-dry',
+    effectFrom: '2',
+    effectTo: '7',
+    'size.value': '500',
+    'size.unit': 'ml',
+    lot: 'A1',
+    price: '20',
+  };
+  it('leaves blank what the label does not state', () => {
+    const parsed = parseOwnLabel(fields(label), CANDIDATES, 'own-1');
+    expect(parsed).toMatchObject({
+      ok: {
+        card: {
+          demonstration: false,
+          use: { noSoonerThanDays: null, maxPerYear: null, cap: null, soilC: null, carrier: null },
+        },
+      },
+    });
+  });
+  it('is refused with the least above the most, or without a pest', () => {
+    expect(parseOwnLabel(fields({ ...label, most: '1' }), CANDIDATES, 'x')).toMatchObject({
+      refused: [{ path: 'most' }],
+    });
+    const { 'pests.sod-webworm': _none, ...nothing } = label;
+    expect(parseOwnLabel(fields(nothing), CANDIDATES, 'x')).toMatchObject({ refused: [{ path: 'pests' }] });
+  });
+});
+
+describe('the bench and the property', () => {
+  it('takes the label’s least where no most and no rate are typed', () => {
+    const bench = {
+      least: '2',
+      rateUnit: 'ml',
+      'per.value': '100',
+      'per.unit': 'm2',
+      'target.value': '50',
+      'target.unit': 'm2',
+    };
+    expect(parseBench(fields(bench))).toMatchObject({ ok: { rate: { min: 2, max: 2, chosen: 2 } } });
+  });
+  it('refuses a latitude off the globe and a zone that nobody lives in', () => {
+    const place = { name: 'p', address: '', latitude: '91', timeZone: 'Mars/Olympus', note: '' };
+    expect(parseProperty(fields(place))).toMatchObject({
+      refused: [{ path: 'latitude' }, { path: 'timeZone' }],
+    });
+  });
+});
