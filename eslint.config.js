@@ -33,7 +33,9 @@ export default ts.config(
     rules: {
       'no-restricted-globals': [
         'error',
-        ...['fetch', 'process', 'console', 'window', 'document', 'localStorage', 'setTimeout'].map((name) => ({ name, message: PURE })),
+        ...['fetch', 'process', 'console', 'window', 'document', 'localStorage', 'setTimeout'].map(
+          (name) => ({ name, message: PURE }),
+        ),
       ],
       'no-restricted-syntax': [
         'error',

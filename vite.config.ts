@@ -19,9 +19,9 @@ export default defineConfig({
         extends: true,
         test: {
           name: 'server',
-          include: ['src/**/*.server.test.ts'],
+          include: ['src/**/*.server.test.ts', 'scripts/**/*.server.test.ts'],
           fileParallelism: false,
-          testTimeout: 30_000,
+          testTimeout: 60_000,
         },
       },
     ],

@@ -13,8 +13,9 @@ import {
   statSync,
   writeFileSync,
 } from 'node:fs';
-import { createServer } from 'node:net';
+
 import { dirname, join } from 'node:path';
+import { freePort } from './ports.mjs';
 import { Trouble, pause } from './say.mjs';
 
 const SUPERUSER = 'nimsy_super';
@@ -50,7 +51,7 @@ export function urlOf(cluster, who, database = 'nimsy') {
  * /var/lib with a pointer in DATA.
  * @param {string} data
  */
-function placeOf(data) {
+export function placeOf(data) {
   const pointer = join(data, 'cluster-is-at');
   if (existsSync(pointer)) return readFileSync(pointer, 'utf8').trim();
   const inside = join(data, 'pg');
@@ -180,18 +181,6 @@ async function answers(bin, port) {
     await pause(250);
   }
   return false;
-}
-
-/** @returns {Promise<number>} */
-function freePort() {
-  return new Promise((resolve, reject) => {
-    const probe = createServer();
-    probe.once('error', reject);
-    probe.listen(0, '127.0.0.1', () => {
-      const address = probe.address();
-      probe.close(() => resolve(typeof address === 'object' && address ? address.port : 0));
-    });
-  });
 }
 
 /** Runs a program as whoever may run PostgreSQL. @param {string} file @param {string[]} words */

@@ -48,7 +48,7 @@ export function read<S extends z.ZodType>(
   schema: S,
   raw: unknown,
 ): Result<z.output<S>, 'invalid-input' | 'unknown-unit'> {
-  const parsed = schema.safeParse(raw);
+  const parsed = schema.safeParse(raw, { reportInput: true });
   if (!parsed.success) return { refused: parsed.error.issues.flatMap(refusalsOf) };
   const unknown = findUnknownUnits(raw, '');
   return unknown.length > 0 ? { refused: unknown } : { ok: parsed.data };

@@ -122,7 +122,7 @@ export const placeBody = z.object({
   swathM: numeric(0.2, 30),
   overlap: numeric(0, 0.8),
   direction: z.preprocess(
-    (v) => (typeof v === 'string' ? Number(v) : v),
+    (value) => (value === '0' ? 0 : value === '90' ? 90 : value),
     z.union([z.literal(0), z.literal(90)]),
   ),
   start: z.enum(['this-end', 'far-end']),

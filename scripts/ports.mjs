@@ -1,0 +1,14 @@
+// @ts-check
+import { createServer } from 'node:net';
+
+/** A port on loopback that is free now. @returns {Promise<number>} */
+export function freePort() {
+  return new Promise((resolve, reject) => {
+    const probe = createServer();
+    probe.once('error', reject);
+    probe.listen(0, '127.0.0.1', () => {
+      const address = probe.address();
+      probe.close(() => resolve(typeof address === 'object' && address ? address.port : 0));
+    });
+  });
+}

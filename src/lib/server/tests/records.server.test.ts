@@ -1,0 +1,164 @@
+import { and, eq, sql } from 'drizzle-orm';
+import { afterAll, describe, expect, it } from 'vitest';
+import { connect, withWorkspace } from '../db/client';
+import * as t from '../db/schema';
+import { noWeather } from '../outside/weather';
+import { FIRST_WORKSPACE } from '../session/who';
+import { loadCase, openCase, saveStop } from '../store/cases';
+import { appendRecord, listRecords } from '../store/records';
+
+const app = connect(process.env.NIMSY_TEST_DATABASE ?? '', 4);
+const owner = connect(process.env.NIMSY_TEST_OWNER ?? '', 2);
+afterAll(() => Promise.all([app.close(), owner.close()]));
+
+const around = { now: new Date('2027-09-15T06:30:00Z'), weather: noWeather, real: false };
+/** The server's own words of a failed statement. */
+async function failure(work: PromiseLike<unknown>): Promise<string> {
+  try {
+    await work;
+    return 'it was done';
+  } catch (error) {
+    const cause = (error as Error).cause;
+    return cause instanceof Error ? cause.message : (error as Error).message;
+  }
+}
+
+describe('records in the database', () => {
+  it('cannot be changed or removed by the application, nor by the owner of the tables', async () => {
+    const before = await withWorkspace(app.db, FIRST_WORKSPACE, listRecords);
+    expect(before.length).toBeGreaterThanOrEqual(5);
+    const id = before[0]?.record.id ?? '';
+    const change = { doneOn: '2001-01-01' };
+    for (const { db } of [app, owner]) {
+      expect(await failure(db.update(t.records).set(change).where(eq(t.records.id, id)))).toMatch(
+        /append-only|permission denied/,
+      );
+      expect(await failure(db.delete(t.records).where(eq(t.records.id, id)))).toMatch(
+        /append-only|permission denied/,
+      );
+      expect(await failure(db.execute(sql`truncate records cascade`))).toMatch(
+        /append-only|permission denied/,
+      );
+    }
+    expect(await failure(app.db.update(t.labels).set({ card: {} }))).toMatch(/append-only|permission denied/);
+    expect(await withWorkspace(app.db, FIRST_WORKSPACE, listRecords)).toEqual(before);
+  });
+
+  it('are corrected once at most, by a new one that names the old', async () => {
+    const [old] = await withWorkspace(app.db, FIRST_WORKSPACE, (tx) => tx.select().from(t.records).limit(1));
+    if (!old) return expect.fail('no record');
+    const body = old.body as never;
+    const correct = () =>
+      withWorkspace(owner.db, FIRST_WORKSPACE, async (tx) => {
+        const at = { id: null, caseId: old.caseId, propertyId: old.propertyId, now: new Date() };
+        await appendRecord(tx, at, { ...(body as object), doneOn: old.doneOn, corrects: old.id } as never);
+        await appendRecord(tx, at, { ...(body as object), doneOn: old.doneOn, corrects: old.id } as never);
+      });
+    expect(await failure(correct())).toContain('records_corrected_once');
+    const after = await withWorkspace(app.db, FIRST_WORKSPACE, (tx) =>
+      tx.select().from(t.records).where(eq(t.records.corrects, old.id)),
+    );
+    expect(after).toEqual([]);
+  });
+
+  it('are written once when the same form is sent twice', async () => {
+    const [old] = await withWorkspace(app.db, FIRST_WORKSPACE, (tx) => tx.select().from(t.records).limit(1));
+    if (!old) return expect.fail('no record');
+    const record = { ...(old.body as object), doneOn: old.doneOn, corrects: null } as never;
+    const rollBack = new Error('undo');
+    const work = withWorkspace(app.db, FIRST_WORKSPACE, async (tx) => {
+      const at = {
+        id: '11111111-1111-4111-8111-111111111111',
+        caseId: old.caseId,
+        propertyId: old.propertyId,
+        now: new Date(),
+      };
+      await appendRecord(tx, at, record);
+      await appendRecord(tx, at, record);
+      const rows = await tx.select().from(t.records).where(eq(t.records.id, at.id));
+      expect(rows).toHaveLength(1);
+      throw rollBack;
+    });
+    await expect(work).rejects.toBe(rollBack);
+  });
+});
+
+describe('the tables', () => {
+  it('all carry their workspace, but for the workspaces themselves', async () => {
+    const rows = await owner.db.execute<{ table_name: string }>(sql`
+      select table_name from information_schema.tables where table_schema = 'public' and table_type = 'BASE TABLE'
+      and table_name not in (select table_name from information_schema.columns where table_schema = 'public' and column_name = 'workspace_id')`);
+    expect(rows.map((row) => row.table_name)).toEqual(['workspaces']);
+  });
+
+  it('do not let a case stand on another workspace’s property', async () => {
+    const other = '00000000-0000-4000-8000-0000000000ff';
+    const [property] = await app.db.select().from(t.properties).limit(1);
+    const result = await withWorkspace(app.db, other, (tx) =>
+      openCase(tx, { propertyId: property?.id ?? '', title: 'x', openedOn: '2027-09-15' }),
+    );
+    expect(result).toBeNull();
+    const forced = app.db.insert(t.cases).values({
+      workspaceId: other,
+      propertyId: property?.id ?? '',
+      number: 1,
+      title: 'x',
+      openedOn: '2027-09-15',
+    });
+    expect(await failure(forced)).toContain('foreign key');
+  });
+
+  it('are reached over loopback by password only', async () => {
+    const url = new URL(process.env.NIMSY_TEST_DATABASE ?? '');
+    url.password = 'wrong';
+    const wrong = connect(url.href, 1);
+    expect(await failure(wrong.db.execute(sql`select 1`))).toContain('password authentication failed');
+    await wrong.close();
+    const [row] = await owner.db.execute<{ listen: string }>(
+      sql`select current_setting('listen_addresses') as listen`,
+    );
+    expect(row?.listen).toBe('127.0.0.1');
+  });
+});
+
+describe('the stops of a case', () => {
+  it('keep their revision when the same answer is saved again, and tell what they were built on', async () => {
+    const undo = new Error('undo');
+    const work = withWorkspace(app.db, FIRST_WORKSPACE, async (tx) => {
+      const load = async () => (await loadCase(tx, 6, around))?.loaded ?? expect.fail('case 6 is missing');
+      const first = await load();
+      const mix = first.facts.stops.mix ?? expect.fail('no mix');
+      await saveStop(tx, first, 'mix', mix, 'x', around.now);
+      const same = await load();
+      expect(same.facts.states.mix?.revision).toBe(first.facts.states.mix?.revision);
+      await saveStop(
+        tx,
+        same,
+        'measure',
+        { ...(same.facts.stops.measure ?? expect.fail()), strip: 7 },
+        'x',
+        around.now,
+      );
+      const changed = await load();
+      expect(changed.facts.states.measure?.revision).toBe((first.facts.states.measure?.revision ?? 0) + 1);
+      expect(changed.facts.states.mix?.upstream.measure).toBe(first.facts.states.measure?.revision);
+      throw undo;
+    });
+    await expect(work).rejects.toBe(undo);
+    const [row] = await app.db
+      .select()
+      .from(t.cases)
+      .where(and(eq(t.cases.number, 6)));
+    expect(row).toBeDefined();
+  });
+
+  it('get case numbers one after another, also when many are opened at once', async () => {
+    const [property] = await app.db.select().from(t.properties).limit(1);
+    const open = () =>
+      withWorkspace(app.db, FIRST_WORKSPACE, (tx) =>
+        openCase(tx, { propertyId: property?.id ?? '', title: 'at once', openedOn: '2027-09-15' }),
+      );
+    const numbers = await Promise.all(Array.from({ length: 8 }, open));
+    expect(new Set(numbers).size).toBe(8);
+  });
+});
