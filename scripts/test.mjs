@@ -12,8 +12,8 @@ const SUITES = ['unit', 'server', 'e2e'];
 
 /** Formatting, lint, types and the suites, or the one suite that is named. Ends non-zero on any failure. @param {string[]} words */
 export async function test(words) {
-  const [only] = words;
-  if (only !== undefined && (!SUITES.includes(only) || words.length > 1))
+  const [only, ...which] = words;
+  if (only !== undefined && (!SUITES.includes(only) || (which.length > 0 && only !== 'e2e')))
     throw new Trouble(`“${words.join(' ')}” is no suite. Use: ./nimsy test [${SUITES.join('|')}]`, 2);
   const out = mkdtempSync(join(tmpdir(), 'nimsy-out-'));
   const count = { passed: 0, failed: 0 };
@@ -30,7 +30,9 @@ export async function test(words) {
       needPostgres();
       const chromium = needChromium();
       await needBuild();
-      await withInstance(['--still'], (env) => playwright({ ...env, NIMSY_CHROMIUM: chromium }, out, count));
+      await withInstance(['--still'], (env) =>
+        playwright({ ...env, NIMSY_CHROMIUM: chromium }, which, out, count),
+      );
     }
   } finally {
     rmSync(out, { recursive: true, force: true });
@@ -78,11 +80,11 @@ function vitest(project, env, out, count) {
   return Math.max(report.numFailedTests, status === 0 ? 0 : 1);
 }
 
-/** @param {Record<string, string>} env @param {string} out @param {{ passed: number, failed: number }} count */
-function playwright(env, out, count) {
+/** @param {Record<string, string>} env @param {string[]} which @param {string} out @param {{ passed: number, failed: number }} count */
+function playwright(env, which, out, count) {
   say('— end-to-end tests');
   const file = join(out, 'e2e.json');
-  const status = npx(['playwright', 'test', '--reporter=list,json'], {
+  const status = npx(['playwright', 'test', ...which, '--reporter=list,json'], {
     ...env,
     PLAYWRIGHT_JSON_OUTPUT_NAME: file,
   });

@@ -119,7 +119,7 @@
             <div class="loads">
               {#each answer.loads.slice(0, 3) as load, i (i)}
                 <div>
-                  <h3>Load {i + 1}</h3>
+                  <h2>Load {i + 1}</h2>
                   <Vessel {load} capacity={asked.tank?.capacity ?? load.finished} name="Load {i + 1}" />
                   <p class="small">
                     Add <b>{quantityText(load.product)}</b>, top up to {quantityText(load.finished)}. Covers {quantityText(

@@ -56,7 +56,7 @@
   />
 </div>
 {#if how === 'paces'}
-  <h3 class="cal">Your pace, from a walk over a known distance</h3>
+  <h2 class="cal">Your pace, from a walk over a known distance</h2>
   <div class="fields">
     <Field label="Distance walked" name="walked" value={was(start?.walked)} numeric after={unit} />
     <Field label="Paces counted" name="walkedPaces" value={was(start?.walkedPaces)} numeric />

@@ -26,7 +26,8 @@
   const own = untrack(() => label.use.rate);
   const tanks = untrack(() => equipment.filter((tool) => tool.kind === 'tank'));
   const measures = untrack(() => equipment.filter((tool) => tool.kind === 'measure'));
-  const firstMeasure = measures.find((m) => m.unit === own.unit);
+  /** The finest tool that measures what the label counts in. */
+  const firstMeasure = measures.filter((m) => m.unit === own.unit).sort((a, b) => a.size - b.size)[0];
   let rate = $state(String(start?.rate ?? own.min));
   let tank = $state({
     name: start?.tankName ?? tanks[0]?.name ?? '',

@@ -23,7 +23,7 @@
 </script>
 
 <div class="check">
-  <h3>Check what is left now</h3>
+  <h2>Check what is left now</h2>
   <div class="pair">
     <label
       ><span>Area done, {unitText(area.unit)}</span><input

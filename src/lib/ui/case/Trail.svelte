@@ -128,10 +128,16 @@
       grid-template-columns: repeat(9, 1fr);
       border-bottom: 1px solid var(--rule);
     }
-    li:not(:last-child)::before,
-    li:not(.current) .words,
-    .current .answer {
+    li:not(:last-child)::before {
       display: none;
+    }
+    .words {
+      position: absolute;
+      width: 1px;
+      height: 1px;
+      overflow: hidden;
+      clip-path: inset(50%);
+      white-space: nowrap;
     }
     li {
       display: grid;
@@ -149,12 +155,6 @@
       background: none;
       min-height: 44px;
       min-width: 38px;
-    }
-    .current .name {
-      position: absolute;
-      top: 100%;
-      white-space: nowrap;
-      display: none;
     }
     .current .dot {
       outline: 2px solid var(--petrol);

@@ -28,11 +28,13 @@
 </script>
 
 {#if demonstration}
-  <p class="demo">
-    Demonstration<span class="wide"
-      >: its clock reads {longDayText(clock.slice(0, 10))}. People, places, labels and weather are made up.</span
-    ><span class="narrow">, {dayText(clock.slice(0, 10))}: all made up</span>
-  </p>
+  <section aria-label="Demonstration">
+    <p class="demo">
+      Demonstration<span class="wide"
+        >: its clock reads {longDayText(clock.slice(0, 10))}. People, places, labels and weather are made up.</span
+      ><span class="narrow">, {dayText(clock.slice(0, 10))}: all made up</span>
+    </p>
+  </section>
 {/if}
 <header>
   <a class="brand" href={resolve('/')} aria-label="Nimsy, today">nim<span>sy</span></a>

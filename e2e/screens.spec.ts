@@ -1,0 +1,83 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+
+const STOPS = ['look', 'name', 'choose', 'measure', 'when', 'mix', 'place', 'log', 'recheck'];
+const SCREENS = [
+  ...[
+    '/',
+    '/cases',
+    '/cases/new',
+    '/properties',
+    '/properties/new',
+    '/shelf',
+    '/shelf/new',
+    '/shelf/tarnside-liquid',
+  ],
+  ...['/logbook', '/how-much', '/nowhere'],
+  ...STOPS.map((stop) => `/cases/6/${stop}`),
+  ...[
+    '/cases/5/mix',
+    '/cases/5/log',
+    '/cases/5/recheck',
+    '/cases/7/mix',
+    '/cases/8/name',
+    '/cases/10/look',
+    '/cases/1/recheck',
+  ],
+];
+
+for (const path of SCREENS)
+  test(`${path} can be read by everybody and fits its window`, async ({ page }) => {
+    const faults: string[] = [];
+    page.on('pageerror', (error) => faults.push(error.message));
+    page.on(
+      'console',
+      (message) =>
+        message.type() === 'error' && !message.text().includes('404') && faults.push(message.text()),
+    );
+    const asked: string[] = [];
+    page.on('request', (request) => asked.push(new URL(request.url()).hostname));
+    await page.goto(path, { waitUntil: 'networkidle' });
+    expect(
+      (await new AxeBuilder({ page }).analyze()).violations.map(
+        (v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`,
+      ),
+    ).toEqual([]);
+    expect(
+      await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
+    ).toBeLessThanOrEqual(0);
+    await page.getByRole('button', { name: 'Night sheet' }).click();
+    expect(
+      (await new AxeBuilder({ page }).withRules(['color-contrast']).analyze()).violations.flatMap((v) =>
+        v.nodes.map((n) => n.target.join(' ')),
+      ),
+    ).toEqual([]);
+    expect(faults).toEqual([]);
+    expect(new Set(asked)).toEqual(new Set(['127.0.0.1']));
+  });
+
+test('the keys open stops, and type where a field is', async ({ page }, info) => {
+  test.skip(info.project.name === 'phone', 'a phone has no keys');
+  await page.goto('/cases/6/look', { waitUntil: 'networkidle' });
+  await page.keyboard.press('6');
+  await expect(page.getByRole('heading', { level: 1, name: 'Mix' })).toBeVisible();
+  await page.keyboard.press('.');
+  await expect(page.getByRole('heading', { level: 1, name: 'Place' })).toBeVisible();
+  await page.getByLabel('Swath, m').click();
+  await page.keyboard.press('4');
+  await expect(page.getByRole('heading', { level: 1, name: 'Place' })).toBeVisible();
+  await page.locator('h1').click();
+  await page.keyboard.press('?');
+  await expect(page.getByText('1 to 9 open the stops')).toBeVisible();
+});
+
+test('what was typed at one stop is there again after looking at another', async ({ page }) => {
+  await page.goto('/cases/6/measure', { waitUntil: 'networkidle' });
+  await page.getByLabel('Paces along').fill('40');
+  const trail = page.getByRole('navigation', { name: 'The nine stops of this case' }).getByRole('link');
+  await trail.nth(0).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Look' })).toBeVisible();
+  await trail.nth(3).click();
+  await expect(page.getByLabel('Paces along')).toHaveValue('40');
+  await expect(page.getByText('Not saved yet')).toBeVisible();
+});
