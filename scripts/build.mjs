@@ -56,7 +56,7 @@ export async function needCalc() {
 }
 
 /** @param {string} entry @param {string} name */
-async function bundle(entry, name) {
+export async function bundle(entry, name) {
   const { build } = await import('esbuild');
   mkdirSync(BUILT, { recursive: true });
   const outfile = join(BUILT, `${name}.${process.pid}.part`);

@@ -116,7 +116,7 @@ function readSecrets(data) {
 async function startCluster(bin, dir) {
   const log = join(dir, 'server.log');
   const settings =
-    "-c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c max_connections=60 -c log_min_messages=warning -c logging_collector=off";
+    "-c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c max_connections=60 -c log_min_messages=warning -c logging_collector=off -c jit=off";
   let started = { status: /** @type {number | null} */ (1), stderr: '', stdout: '' };
   for (let attempt = 0; attempt < 20; attempt++) {
     dropStalePidFile(dir);

@@ -1,5 +1,5 @@
 import { agendaOf, assess } from '$lib/core/case';
-import { loadCases } from '$lib/server/store/cases';
+import { loadOpenCases } from '$lib/server/store/cases';
 import { loadShelf } from '$lib/server/store/shelf';
 import { listProperties } from '$lib/server/store/properties';
 import { localDay, localHour } from '$lib/server/session/clock';
@@ -11,7 +11,7 @@ const ZONE_IF_NONE = 'UTC';
 
 export const load: PageServerLoad = async ({ locals }) => {
   const [cases, shelf, properties] = await locals.inWorkspace((tx) =>
-    Promise.all([loadCases(tx, locals.around), loadShelf(tx), listProperties(tx)]),
+    Promise.all([loadOpenCases(tx, locals.around), loadShelf(tx), listProperties(tx)]),
   );
   const zone = properties[0]?.timeZone ?? ZONE_IF_NONE;
   const today = localDay(locals.around.now, zone);

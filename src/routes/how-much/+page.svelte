@@ -1,6 +1,5 @@
 <script lang="ts">
   import { dose } from '$lib/core/dose';
-  import { BENCH_TARGETS, fieldsOf, parseBench } from '$lib/forms';
   import Vessel from '$lib/ui/drawings/Vessel.svelte';
   import Amount from '$lib/ui/parts/Amount.svelte';
   import Choice from '$lib/ui/parts/Choice.svelte';
@@ -27,7 +26,9 @@
           ?.message
       : undefined,
   );
-  const typed = (): void => {
+  const BENCH_TARGETS = ['m2', 'ft2', 'yd2', 'acre', 'ha', 'm', 'ft', 'l', 'm3', 'ft3', 'count'];
+  const typed = async (): Promise<void> => {
+    const { fieldsOf, parseBench } = await import('$lib/forms');
     const parsed = parseBench(fieldsOf(new FormData(form)));
     asked = 'ok' in parsed ? parsed.ok : null;
     refused = 'ok' in parsed ? [] : parsed.refused.filter((r) => r.facts.expected !== 'needed');

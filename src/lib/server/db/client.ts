@@ -12,10 +12,30 @@ export interface Connection {
   readonly close: () => Promise<void>;
 }
 
+/**
+ * Drizzle sends its statements unprepared: parsed and planned anew each time, in two turns of the wire. Prepared, they
+ * are kept by each connection and go out together.
+ */
+function prepareOnce<S extends postgres.Sql | postgres.TransactionSql>(client: S): S {
+  const unsafe = client.unsafe.bind(client);
+  client.unsafe = ((query: string, values?: never[], options?: postgres.UnsafeQueryOptions) =>
+    unsafe(query, values, { prepare: true, ...options })) as S['unsafe'];
+  if ('begin' in client) {
+    const begin = client.begin.bind(client);
+    client.begin = ((...words: unknown[]) => {
+      const work = words.pop() as (inner: postgres.TransactionSql) => unknown;
+      const options = words[0] as string | undefined;
+      const wrapped = (inner: postgres.TransactionSql) => work(prepareOnce(inner));
+      return options === undefined ? begin(wrapped) : begin(options, wrapped);
+    }) as typeof client.begin;
+  }
+  return client;
+}
+
 /** A pool on the given address. Notices of the server are not printed. */
 export function connect(url: string, most = 10): Connection {
   const client = postgres(url, { max: most, onnotice: () => undefined, connect_timeout: 5 });
-  return { db: drizzle(client, { schema }), close: () => client.end({ timeout: 2 }) };
+  return { db: drizzle(prepareOnce(client), { schema }), close: () => client.end({ timeout: 2 }) };
 }
 
 /**

@@ -1,10 +1,12 @@
-import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm';
+import { and, desc, eq, isNull, sql, type SQL } from 'drizzle-orm';
+import type { PgColumn } from 'drizzle-orm/pg-core';
 import { CANDIDATES, SIGNS } from '../../catalog';
 import { BUILT_ON, type AnsweredStop, type CaseFacts, type StopBodies } from '../../core/case';
 import type { ShelfEntry } from '../../core/choose';
 import type { ApplicationRecord } from '../../core/record';
 import type { CalendarDay } from '../../core/units';
 import type { Tx } from '../db/client';
+import { fromJsonRows, jsonRows } from '../db/json-rows';
 import * as t from '../db/schema';
 import type { WeatherSource } from '../outside/weather';
 import { localDay, localHour } from '../session/clock';
@@ -38,74 +40,56 @@ export async function loadCase(
   number: number,
   around: Surroundings,
 ): Promise<{ loaded: LoadedCase; equipment: Equipment[] } | null> {
-  const [loaded, equipment] = await Promise.all([
-    loadCases(tx, around, eq(t.cases.number, number)),
-    tx
-      .select()
-      .from(t.equipment)
-      .where(eq(t.equipment.workspaceId, tx.workspaceId))
-      .orderBy(asc(t.equipment.name)),
-  ]);
-  return loaded[0] ? { loaded: loaded[0], equipment } : null;
+  const { cases, equipment } = await loadAll(tx, around, eq(t.cases.number, number));
+  return cases[0] ? { loaded: cases[0], equipment } : null;
 }
 
-/** The open cases, or those of a condition, each with its facts. Queries go out together on the one connection. */
-export async function loadCases(
+/** The open cases, each with its facts. */
+export async function loadOpenCases(tx: Tx, around: Surroundings): Promise<LoadedCase[]> {
+  return (await loadAll(tx, around, isNull(t.cases.closedOn))).cases;
+}
+
+/** Cases of a condition with all that bears on them, in one statement. */
+async function loadAll(
   tx: Tx,
   around: Surroundings,
-  which = isNull(t.cases.closedOn),
-): Promise<LoadedCase[]> {
-  const mine = eq(t.cases.workspaceId, tx.workspaceId);
-  const chosen = and(mine, which);
-  const ids = tx.select({ id: t.cases.id }).from(t.cases).where(chosen);
-  const places = tx.select({ id: t.cases.propertyId }).from(t.cases).where(chosen);
-  const [cases, properties, stops, settlements, records, named, labels, containers] = await Promise.all([
-    tx.select().from(t.cases).where(chosen).orderBy(desc(t.cases.number)),
-    tx
-      .select()
-      .from(t.properties)
-      .where(and(eq(t.properties.workspaceId, tx.workspaceId), sql`${t.properties.id} in ${places}`)),
-    tx
-      .select()
-      .from(t.caseStops)
-      .where(and(eq(t.caseStops.workspaceId, tx.workspaceId), sql`${t.caseStops.caseId} in ${ids}`)),
-    tx
-      .select()
-      .from(t.settlements)
-      .where(and(eq(t.settlements.workspaceId, tx.workspaceId), sql`${t.settlements.caseId} in ${ids}`)),
-    tx
-      .select()
-      .from(t.records)
-      .where(eq(t.records.workspaceId, tx.workspaceId))
-      .orderBy(asc(t.records.loggedAt)),
-    tx
-      .select({
-        caseId: t.cases.id,
-        propertyId: t.cases.propertyId,
-        candidate: sql<string>`${t.caseStops.body}->>'candidate'`,
-      })
-      .from(t.caseStops)
-      .innerJoin(
-        t.cases,
-        and(eq(t.cases.workspaceId, t.caseStops.workspaceId), eq(t.cases.id, t.caseStops.caseId)),
-      )
-      .where(
-        and(
-          eq(t.caseStops.workspaceId, tx.workspaceId),
-          eq(t.caseStops.stop, 'name'),
-          sql`${t.cases.propertyId} in ${places}`,
-        ),
-      ),
-    tx.select().from(t.labels).where(eq(t.labels.workspaceId, tx.workspaceId)),
-    tx.select().from(t.containers).where(eq(t.containers.workspaceId, tx.workspaceId)),
-  ]);
+  which: SQL,
+): Promise<{ cases: LoadedCase[]; equipment: Equipment[] }> {
+  const chosen = and(eq(t.cases.workspaceId, tx.workspaceId), which);
+  const ids = sql`(select ${t.cases.id} from ${t.cases} where ${chosen})`;
+  const places = sql`(select ${t.cases.propertyId} from ${t.cases} where ${chosen})`;
+  const mine = (table: { workspaceId: PgColumn }) => eq(table.workspaceId, tx.workspaceId);
+  const [found] = await tx.execute<Record<'lists', Record<string, unknown>>>(sql`select json_build_object(
+    'cases', ${jsonRows(t.cases, chosen, sql`${t.cases.number} desc`)},
+    'properties', ${jsonRows(t.properties, and(mine(t.properties), sql`${t.properties.id} in ${places}`))},
+    'stops', ${jsonRows(t.caseStops, and(mine(t.caseStops), sql`${t.caseStops.caseId} in ${ids}`))},
+    'settlements', ${jsonRows(t.settlements, and(mine(t.settlements), sql`${t.settlements.caseId} in ${ids}`))},
+    'records', ${jsonRows(t.records, mine(t.records), sql`${t.records.loggedAt}`)},
+    'named', (select coalesce(json_agg(json_build_object('caseId', ${t.cases.id}, 'propertyId', ${t.cases.propertyId},
+        'candidate', ${t.caseStops.body}->>'candidate')), '[]')
+      from ${t.caseStops} join ${t.cases} on ${t.cases.workspaceId} = ${t.caseStops.workspaceId} and ${t.cases.id} = ${t.caseStops.caseId}
+      where ${and(mine(t.caseStops), eq(t.caseStops.stop, 'name'), sql`${t.cases.propertyId} in ${places}`)}),
+    'labels', ${jsonRows(t.labels, mine(t.labels))},
+    'containers', ${jsonRows(t.containers, mine(t.containers))},
+    'equipment', ${jsonRows(t.equipment, mine(t.equipment), sql`${t.equipment.name}`)}
+  ) as lists`);
+  const lists = found?.lists ?? {};
+  const cases = fromJsonRows(t.cases, lists.cases);
+  const properties = fromJsonRows(t.properties, lists.properties);
+  const stops = fromJsonRows(t.caseStops, lists.stops);
+  const settlements = fromJsonRows(t.settlements, lists.settlements);
+  const records = fromJsonRows(t.records, lists.records);
+  const labels = fromJsonRows(t.labels, lists.labels);
+  const containers = fromJsonRows(t.containers, lists.containers);
+  const equipment = fromJsonRows(t.equipment, lists.equipment);
+  const named = lists.named as { caseId: string; propertyId: string; candidate: string }[];
   const all = records.map((row) => ({ propertyId: row.propertyId, record: recordFromRow(row) }));
   const shelf = shelfFromRows(
     labels,
     containers,
     all.map((r) => r.record),
   );
-  return cases.flatMap((row) => {
+  const loaded = cases.flatMap((row) => {
     const property = properties.find((p) => p.id === row.propertyId);
     if (!property) return [];
     const history: Record<string, number> = {};
@@ -130,6 +114,7 @@ export async function loadCases(
       },
     ];
   });
+  return { cases: loaded, equipment };
 }
 
 function factsOf(known: {

@@ -8,15 +8,10 @@
   import Note from '../parts/Note.svelte';
   import { setErrors } from '../parts/errors';
   import RecordTable from './RecordTable.svelte';
-  import { getSheet, type FieldError } from './sheet.svelte';
+  import { getSheet } from './sheet.svelte';
+  import type { StopProps } from './stop-props';
 
-  interface Props {
-    errors: readonly FieldError[];
-    person: string;
-    time: string;
-    requestKey: string;
-  }
-  let { errors, person, time, requestKey }: Props = $props();
+  let { errors, person, time, requestKey }: StopProps = $props();
   const sheet = getSheet();
   const view = $derived(sheet.view);
   setErrors((path) => errors.find((error) => error.path === path)?.message);

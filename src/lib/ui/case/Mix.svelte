@@ -3,10 +3,11 @@
   import { besideText, numberText, priceText, quantityText, refusalSentence } from '../../words';
   import Working from '../parts/Working.svelte';
   import MixLoads from './MixLoads.svelte';
-  import MixSettings, { type Tool } from './MixSettings.svelte';
+  import MixSettings from './MixSettings.svelte';
   import { getSheet } from './sheet.svelte';
+  import type { StopProps } from './stop-props';
 
-  let { equipment }: { equipment: readonly Tool[] } = $props();
+  let { equipment }: StopProps = $props();
   const sheet = getSheet();
   const view = $derived(sheet.view);
   const label = $derived(view.label);

@@ -1,22 +1,14 @@
-<script lang="ts" module>
-  export interface Tool {
-    readonly kind: string;
-    readonly name: string;
-    readonly size: number;
-    readonly unit: string;
-    readonly calibratedOn: string | null;
-  }
-</script>
-
 <script lang="ts">
-  import { untrack } from 'svelte';
+  import { onMount, untrack } from 'svelte';
   import type { LabelCard } from '../../core/labels';
+  import type { Quantity, Unit } from '../../core/units';
   import { dayText, numberText, quantityText, rateText, unitText } from '../../words';
   import Amount from '../parts/Amount.svelte';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
   import { getErrors } from '../parts/errors';
   import { getSheet } from './sheet.svelte';
+  import type { Tool } from './stop-props';
 
   let { equipment, label }: { equipment: readonly Tool[]; label: LabelCard } = $props();
   const sheet = getSheet();
@@ -39,11 +31,25 @@
     size: start?.step?.value ?? firstMeasure?.size ?? '',
     unit: String(start?.step?.unit ?? own.unit),
   });
+  onMount(() => {
+    const amount = (size: number | string, unit: string): Quantity | null =>
+      typeof size === 'number' ? { value: size, unit: unit as Unit } : null;
+    sheet.assume('mix', {
+      rate: own.min,
+      tankName: liquid ? tank.name : '',
+      tank: liquid ? amount(tank.size, tank.unit) : null,
+      measureName: measured ? measure.name : '',
+      step: measured ? amount(measure.size, measure.unit) : null,
+      carryOver: null,
+      split: 'fill',
+      lot: lots.find(isGood)?.lot ?? null,
+    });
+  });
   let root: HTMLElement;
   /** Fields set by a choice of tool are there after the next update only. */
   const again = (): void => {
     const form = root.closest('form');
-    setTimeout(() => form && sheet.propose('mix', form));
+    setTimeout(() => form && void sheet.propose('mix', form));
   };
   const taken = (tools: readonly Tool[], name: string, was: typeof tank): typeof tank => {
     const tool = tools.find((t) => t.name === name);
@@ -51,6 +57,8 @@
     return tool ? { name, size: tool.size, unit: tool.unit } : { ...was, name: '' };
   };
   const liquid = $derived(use.carrier !== null);
+  /** Living packs are not measured out. */
+  const measured = $derived(label.form !== 'nematodes');
   const calibrated = $derived(tanks.find((t) => t.name === tank.name));
   const withOther = (tools: readonly Tool[]) => [
     ...tools.map((t) => ({ value: t.name, name: t.name })),
@@ -135,7 +143,7 @@
         width="11rem"
       />
     {:else}<input type="hidden" name="split" value="fill" />{/if}
-    {#if label.form !== 'nematodes'}
+    {#if measured}
       {#if measures.length > 0}
         <Choice
           label={liquid ? 'Measure' : 'Scale'}
@@ -171,7 +179,7 @@
       />
     {:else}<input type="hidden" name="lot" value="" />{/if}
   </div>
-  {#if liquid && label.form !== 'nematodes'}
+  {#if liquid && measured}
     <details class="carry" open={start?.carryOver !== null && start?.carryOver !== undefined}>
       <summary>Something is left in the tank</summary>
       <p class="soft small">Only of the same product. Anything else: empty and rinse first, never top up.</p>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { untrack } from 'svelte';
+  import { onMount, untrack } from 'svelte';
   import { numberText } from '../../words';
   import LawnPlan from '../drawings/LawnPlan.svelte';
   import Choice from '../parts/Choice.svelte';
@@ -7,11 +7,22 @@
   import Working from '../parts/Working.svelte';
   import Progress from './Progress.svelte';
   import { getSheet } from './sheet.svelte';
+  import type { StopProps } from './stop-props';
 
-  let { swathM }: { swathM: number | null } = $props();
+  let { swathM }: StopProps = $props();
+  const DEFAULT_SWATH_M = 1.5;
   const sheet = getSheet();
   const view = $derived(sheet.view);
   const start = untrack(() => sheet.facts.stops.place);
+  onMount(() => {
+    if (view.label)
+      sheet.assume('place', {
+        swathM: swathM ?? DEFAULT_SWATH_M,
+        overlap: 0,
+        direction: 0,
+        start: 'this-end',
+      });
+  });
   const halted = $derived(view.halts.length > 0);
   const place = $derived(sheet.facts.stops.place);
   const pouring = $derived(view.dose?.finished ?? view.dose?.product ?? null);
@@ -26,7 +37,7 @@
     <Field
       label="Swath"
       name="swathM"
-      value={start?.swathM ?? swathM ?? 1.5}
+      value={start?.swathM ?? swathM ?? DEFAULT_SWATH_M}
       numeric
       after="m"
       width="7rem"

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
-  import { onMount, type Snippet } from 'svelte';
+  import type { Snippet } from 'svelte';
   import type { AnsweredStop } from '../../core/case';
   import { STOPS } from '../../core/labels';
   import { STOP_NAMES } from '../../words';
@@ -22,12 +22,7 @@
   setErrors((path) => all.find((error) => error.path === path)?.message);
   let form: HTMLFormElement;
   let saving = $state(false);
-  // The defaults of a stop that was never saved count from the start, so that what follows from them is seen.
-  onMount(() => {
-    if (ready && (stop === 'mix' || stop === 'place') && sheet.facts.stops[stop] === undefined)
-      sheet.propose(stop, form);
-  });
-  const typed = (): void => sheet.propose(stop, form);
+  const typed = (): void => void sheet.propose(stop, form);
 </script>
 
 <form

@@ -1,7 +1,7 @@
 import { getContext, setContext } from 'svelte';
 import { assess, type AnsweredStop, type CaseFacts, type CaseView, type StopBodies } from '../../core/case';
 import { isRefused } from '../../core/result';
-import { fieldsOf, parseStop, type KnownNames } from '../../forms';
+import type { KnownNames } from '../../forms';
 import { refusalSentence } from '../../words';
 
 export interface FieldError {
@@ -16,6 +16,7 @@ export interface FieldError {
 export class CaseSheet {
   readonly #saved: () => CaseFacts;
   readonly #known: KnownNames;
+  #turn = 0;
   #drafts = $state.raw<Partial<StopBodies>>({});
   /** What is wrong with the fields of the stop that is being edited, as it is typed. */
   typing = $state.raw<readonly FieldError[]>([]);
@@ -32,9 +33,19 @@ export class CaseSheet {
     };
   }
 
+  /** Lays the defaults of a stop that was never saved, so that what follows from them is seen. */
+  assume<S extends AnsweredStop>(stop: S, body: StopBodies[S]): void {
+    if (this.facts.stops[stop] === undefined) this.#drafts = { ...this.#drafts, [stop]: body };
+  }
+
   /** Lays the present fields of a stop over what is saved; while a field is wrong the last good answer stays. */
-  propose(stop: AnsweredStop, form: HTMLFormElement): void {
-    const parsed = parseStop(stop, fieldsOf(new FormData(form)), this.#known);
+  async propose(stop: AnsweredStop, form: HTMLFormElement): Promise<void> {
+    const sent = new FormData(form);
+    const turn = ++this.#turn;
+    // What checks a form is loaded when somebody begins to type.
+    const { fieldsOf, parseStop } = await import('../../forms');
+    if (turn !== this.#turn) return;
+    const parsed = parseStop(stop, fieldsOf(sent), this.#known);
     if (isRefused(parsed)) {
       this.typing = parsed.refused.map((r) => ({ path: r.path, message: refusalSentence(r) }));
       return;
@@ -45,6 +56,7 @@ export class CaseSheet {
 
   /** Once saved, the saved answer is the answer. */
   forget(stop: AnsweredStop): void {
+    this.#turn++;
     const { [stop]: _saved, ...others } = this.#drafts;
     this.#drafts = others;
     this.typing = [];

@@ -11,7 +11,7 @@ export const load: LayoutServerLoad = async ({ params, locals }) => {
   if (!found) error(404, 'There is no such case.');
   const { loaded, equipment } = found;
   return {
-    facts: loaded.facts,
+    sent: JSON.stringify(loaded.facts),
     propertyId: loaded.property.id,
     propertyNote: loaded.property.note,
     closedOn: loaded.closedOn,

@@ -1,0 +1,63 @@
+import { Bench } from 'tinybench';
+import { CANDIDATES, SIGNS } from '../src/lib/catalog';
+import { dose, type DoseInput } from '../src/lib/core/dose';
+import { identify, rankCase } from '../src/lib/core/identify';
+import { findWindows } from '../src/lib/core/schedule';
+import { syntheticHours } from '../src/lib/core/weather';
+
+const area = (value: number) => ({ value, unit: 'm2' }) as const;
+const job: DoseInput = {
+  rate: { min: 100, max: 150, chosen: 125, unit: 'ml', per: area(1000) },
+  carrier: { amount: { value: 60, unit: 'l' }, per: area(1000) },
+  target: area(334),
+  tank: {
+    capacity: { value: 15, unit: 'l' },
+    carryOver: { finished: { value: 2, unit: 'l' }, product: { value: 4, unit: 'ml' } },
+  },
+  measureStep: { value: 1, unit: 'ml' },
+};
+const seen = { 'chewed-blades': true, 'green-pellets': true, 'turf-lifts': false };
+const circumstances = { month: 9, hemisphere: 'north', history: {} } as const;
+
+/** Five hundred made-up pests by sixty signs, the likelihoods from a fixed rule. */
+const many = {
+  prior: new Map(Array.from({ length: 500 }, (_, i) => [`p${i}`, 1 + (i % 7)])),
+  signs: new Map(
+    Array.from({ length: 60 }, (_, s) => [
+      `s${s}`,
+      new Map(Array.from({ length: 500 }, (_, i) => [`p${i}`, ((i * 31 + s * 17) % 97) / 97])),
+    ]),
+  ),
+  seen: new Map([
+    ['s0', true],
+    ['s1', false],
+  ]),
+};
+const hours = syntheticHours({ seed: 7, latitude: 54 }, 505_000, 24 * 14);
+const forecast = {
+  startHour: 0,
+  tempC: hours.map((h) => h.tempC),
+  windKmh: hours.map((h) => h.windKmh),
+  rainMm: hours.map((h) => h.rainMm),
+};
+
+/** The core's own times, in milliseconds. */
+export async function benchCore(): Promise<void> {
+  const bench = new Bench({ time: 600 });
+  bench
+    .add('dose: one job, two loads', () => void dose(job))
+    .add('dose: 1,000 loads', () => void dose({ ...job, target: area(250_000) }))
+    .add('identify: the catalogue, 3 signs seen', () => void rankCase(CANDIDATES, SIGNS, seen, circumstances))
+    .add('identify: 500 pests × 60 signs', () => void identify(many))
+    .add(
+      'windows: 14 days of hours',
+      () => void findWindows(forecast, { maxWindKmh: 15, dryAfter: { hours: 6, mm: 0.2 }, jobHours: 2 }),
+    );
+  await bench.run();
+  console.table(
+    bench.tasks.map((task) => {
+      const latency = task.result.state === 'completed' ? task.result.latency : null;
+      return { task: task.name, 'median ms': latency?.p50.toFixed(4), 'p99 ms': latency?.p99.toFixed(4) };
+    }),
+  );
+}

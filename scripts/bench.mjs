@@ -1,0 +1,125 @@
+// @ts-check
+import { gzipSync } from 'node:zlib';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import autocannon from 'autocannon';
+import { bundle, needBuild } from './build.mjs';
+import { startInstance } from './instance.mjs';
+import { needChromium, needPostgres } from './packages.mjs';
+import { ROOT } from './say.mjs';
+
+const PAGES = ['/empty', '/', '/cases/6/look', '/cases/6/mix', '/cases/6/place'];
+const ROUNDS = 5;
+const REQUESTS = 400;
+const SCRIPT_LIMIT_KB = 130;
+
+needPostgres();
+const executablePath = needChromium();
+await needBuild();
+await bundle('bench/core.ts', 'bench-core.mjs');
+const { benchCore } = await import(pathToFileURL(join(ROOT, 'build', 'bench-core.mjs')).href);
+await benchCore();
+
+const instance = await startInstance({ words: ['--still'] });
+try {
+  await servedPages();
+  await loadedScripts();
+} finally {
+  await instance.stop();
+}
+
+/** Server response of each page against the empty one, in rounds that alternate, one request at a time. */
+async function servedPages() {
+  /** @type {Map<string, number[]>} */
+  const p95 = new Map(PAGES.map((page) => [page, []]));
+  /** @type {Map<string, number[]>} */
+  const p50 = new Map(PAGES.map((page) => [page, []]));
+  for (let round = 0; round <= ROUNDS; round++)
+    for (const page of PAGES) {
+      const times = await timesOf(page);
+      // The first round warms the server up.
+      if (round === 0) continue;
+      p95.get(page)?.push(at(times, 0.95));
+      p50.get(page)?.push(at(times, 0.5));
+    }
+  const middle = (/** @type {number[] | undefined} */ list) =>
+    at(
+      [...(list ?? [])].sort((a, b) => a - b),
+      0.5,
+    );
+  const empty = middle(p95.get('/empty'));
+  console.table(
+    PAGES.map((page) => ({
+      page,
+      'p50 ms': middle(p50.get(page)).toFixed(2),
+      'p95 ms': middle(p95.get(page)).toFixed(2),
+      'times the empty page (p95)': (middle(p95.get(page)) / empty).toFixed(2),
+    })),
+  );
+  const load = await autocannon({ url: `${instance.url}/cases/6/mix`, connections: 10, amount: 2000 });
+  console.log(
+    `case page under 10 connections: ${load.requests.average} a second, p97.5 ${load.latency.p97_5} ms, ${load.non2xx} errors`,
+  );
+}
+
+/** Milliseconds of each request, sorted. @param {string} page */
+async function timesOf(page) {
+  const times = [];
+  for (let i = 0; i < REQUESTS; i++) {
+    const start = performance.now();
+    const response = await fetch(instance.url + page);
+    await response.arrayBuffer();
+    times.push(performance.now() - start);
+    if (response.status !== 200) throw new Error(`${page} answered ${response.status}`);
+  }
+  return times.sort((a, b) => a - b);
+}
+
+/** @param {number[]} sorted @param {number} share */
+function at(sorted, share) {
+  return sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))] ?? 0;
+}
+
+/** All scripts that a page loads before it can be used, compressed. */
+async function loadedScripts() {
+  const { chromium } = await import('@playwright/test');
+  const browser = await chromium.launch({
+    executablePath,
+    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+  });
+  const rows = [];
+  for (const path of PAGES) {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    let bytes = 0;
+    let files = 0;
+    /** @type {Promise<void>[]} */
+    const read = [];
+    page.on('response', (response) => {
+      if (response.request().resourceType() !== 'script') return;
+      read.push(
+        response.body().then((body) => {
+          files++;
+          bytes += gzipSync(body).length;
+        }),
+      );
+    });
+    const start = performance.now();
+    await page.goto(instance.url + path, { waitUntil: 'networkidle' });
+    await Promise.all(read);
+    const timing = await page.evaluate(() => {
+      const [entry] = performance.getEntriesByType('navigation');
+      return entry instanceof PerformanceNavigationTiming ? entry.domContentLoadedEventEnd : 0;
+    });
+    rows.push({
+      page: path,
+      scripts: files,
+      'gzip kB': (bytes / 1000).toFixed(1),
+      'under 130 kB': bytes / 1000 < SCRIPT_LIMIT_KB,
+      'ready ms': Math.round(timing),
+      'idle ms': Math.round(performance.now() - start - 500),
+    });
+    await page.close();
+  }
+  await browser.close();
+  console.table(rows);
+}

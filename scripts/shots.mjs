@@ -1,0 +1,72 @@
+// @ts-check
+import { mkdirSync, readdirSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { needBuild } from './build.mjs';
+import { startInstance } from './instance.mjs';
+import { needChromium, needPostgres } from './packages.mjs';
+import { ROOT } from './say.mjs';
+
+/** The main views, from the demonstration's data on its fixed day. */
+const VIEWS = [
+  ['today', '/', 1280, 800],
+  ['look', '/cases/6/look', 1280, 800],
+  ['name', '/cases/6/name', 1280, 800],
+  ['choose', '/cases/6/choose', 1280, 800],
+  ['measure', '/cases/6/measure', 1280, 800],
+  ['when', '/cases/6/when', 1280, 800],
+  ['mix', '/cases/6/mix', 1280, 800],
+  ['place', '/cases/6/place', 1280, 800],
+  ['log', '/cases/5/log', 1280, 800],
+  ['recheck', '/cases/2/recheck', 1280, 800],
+  ['halt', '/cases/8/mix', 1280, 800],
+  ['shelf', '/shelf', 1280, 800],
+  ['label', '/shelf/tarnside-liquid', 1280, 800],
+  ['logbook', '/logbook', 1280, 800],
+  ['how-much', '/how-much', 1280, 800],
+  ['phone-today', '/', 390, 844],
+  ['phone-mix', '/cases/6/mix', 390, 844],
+];
+
+needPostgres();
+const executablePath = needChromium();
+await needBuild();
+const { chromium } = await import('@playwright/test');
+const instance = await startInstance({ words: ['--still'] });
+const browser = await chromium.launch({
+  executablePath,
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+});
+const target = join(ROOT, 'docs', 'screenshots');
+mkdirSync(target, { recursive: true });
+for (const old of readdirSync(target)) rmSync(join(target, old));
+try {
+  for (const [name, path, width, height] of VIEWS) {
+    const page = await browser.newPage({
+      viewport: { width: Number(width), height: Number(height) },
+      locale: 'en-GB',
+      reducedMotion: 'reduce',
+    });
+    await page.goto(instance.url + path, { waitUntil: 'networkidle' });
+    if (name === 'how-much') await fillBench(page);
+    await page.screenshot({ path: join(target, `${name}.png`) });
+    await page.close();
+  }
+} finally {
+  await browser.close();
+  await instance.stop();
+}
+process.stdout.write(`${VIEWS.length} pictures in docs/screenshots\n`);
+
+/** @param {import('@playwright/test').Page} page */
+async function fillBench(page) {
+  const figures = {
+    least: '12',
+    most: '20',
+    'mix.value': '6',
+    'target.value': '310',
+    chosen: '15',
+    'tank.value': '15',
+    'step.value': '5',
+  };
+  for (const [name, value] of Object.entries(figures)) await page.locator(`[name="${name}"]`).fill(value);
+}

@@ -1,0 +1,19 @@
+import type { FieldError } from './sheet.svelte';
+
+export interface Tool {
+  readonly kind: string;
+  readonly name: string;
+  readonly size: number;
+  readonly unit: string;
+  readonly calibratedOn: string | null;
+}
+
+/** What every stop's screen is given beside the sheet of its case; each takes what it needs. */
+export interface StopProps {
+  readonly equipment: readonly Tool[];
+  readonly swathM: number | null;
+  readonly errors: readonly FieldError[];
+  readonly person: string;
+  readonly time: string;
+  readonly requestKey: string;
+}
