@@ -25,11 +25,17 @@
   </p>
 {:else if view.recheckDue}
   <p class="due">
-    <span class="figure big">Count again on {dayText(view.recheckDue, sheet.facts.today)}</span>
-    <span class="soft"
-      >{whenText(view.recheckDue, sheet.facts.today)} · {quantityText(last.product)} of {last.label.name} went down
-      on {dayText(last.doneOn, sheet.facts.today)}</span
-    >
+    <span class="figure big">
+      {start
+        ? `Counted on ${dayText(start.countedOn, sheet.facts.today)}`
+        : `Count again on ${dayText(view.recheckDue, sheet.facts.today)}`}
+    </span>
+    <span class="soft">
+      {start
+        ? `due since ${dayText(view.recheckDue, sheet.facts.today)}`
+        : whenText(view.recheckDue, sheet.facts.today)} · {quantityText(last.product)} of {last.label.name} went
+      down on {dayText(last.doneOn, sheet.facts.today)}
+    </span>
   </p>
 {/if}
 {#if look}
