@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { DoseInput } from '../core/dose';
 import type { Result } from '../core/result';
-import { amount, numeric, treeOf, type Fields } from './fields';
+import { amount, numeric, orNoAmount, treeOf, type Fields } from './fields';
 import { read } from './shape';
 import { PRODUCTS, VOLUMES } from './stops/bodies';
 
@@ -18,12 +18,6 @@ export const BENCH_TARGETS = [
   'ft3',
   'count',
 ] as const;
-const blank = (value: unknown): boolean => {
-  const number = (value as { value?: unknown } | null | undefined)?.value;
-  return number === undefined || number === '';
-};
-const orNoAmount = <S extends z.ZodType>(shape: S) =>
-  z.preprocess((v) => (blank(v) ? null : v), shape.nullable());
 
 const benchForm = z.object({
   least: numeric(0.000001, 1e6),

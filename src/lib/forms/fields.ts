@@ -126,6 +126,14 @@ export function amount(units: readonly Unit[], from: number, to: number) {
   });
 }
 
+/** An amount whose number was left empty counts as not given: null then. */
+export function orNoAmount<S extends z.ZodType>(shape: S) {
+  return z.preprocess((value) => {
+    const number = (value as { value?: unknown } | null | undefined)?.value;
+    return number === undefined || number === '' ? null : value;
+  }, shape.nullable());
+}
+
 /** One of the names that the caller knows, such as the pests of the catalogue. */
 export function knownName(known: ReadonlySet<string>) {
   return z.string().refine((name) => known.has(name), because('one-of'));

@@ -7,6 +7,7 @@ import {
   dayField,
   neededText,
   numeric,
+  orNoAmount,
   orNothing,
   plainText,
   ticked,
@@ -19,12 +20,6 @@ import { PRODUCTS, VOLUMES } from './stops/bodies';
 
 const PER_AREAS = ['m2', 'ft2', 'yd2', 'acre', 'ha'] as const;
 const days = orNothing(whole(1, 3650));
-const blank = (value: unknown): boolean => {
-  const number = (value as { value?: unknown } | null | undefined)?.value;
-  return number === undefined || number === '';
-};
-const orNoAmount = <S extends z.ZodType>(shape: S) =>
-  z.preprocess((v) => (blank(v) ? null : v), shape.nullable());
 
 const labelForm = z
   .object({

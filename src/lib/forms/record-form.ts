@@ -6,6 +6,7 @@ import {
   dayField,
   neededText,
   numeric,
+  orNoAmount,
   orNothing,
   plainText,
   treeOf,
@@ -14,18 +15,13 @@ import {
 import { read } from './shape';
 import { AREAS, PRODUCTS, VOLUMES } from './stops/bodies';
 
-const isBlankAmount = (value: unknown): boolean => {
-  const number = (value as { value?: unknown } | null | undefined)?.value;
-  return number === undefined || number === '';
-};
-
 export const recordForm = z
   .object({
     doneOn: dayField,
     startedAt: clockField,
     endedAt: clockField,
     product: amount(PRODUCTS, 0.000001, 1e6),
-    finished: z.preprocess((v) => (isBlankAmount(v) ? null : v), amount(VOLUMES, 0.01, 1e5).nullable()),
+    finished: orNoAmount(amount(VOLUMES, 0.01, 1e5)),
     area: amount(AREAS, 0.01, 1e7),
     windKmh: orNothing(numeric(0, 150)),
     tempC: orNothing(numeric(-40, 60)),

@@ -1,6 +1,7 @@
 import type { Stop } from '../labels';
 import type { JudgedHour } from '../schedule';
 import type { CalendarDay } from '../units';
+import { dayOfHour } from './day-of-work';
 import type { CaseFacts } from './facts';
 import type { CaseView } from './view';
 
@@ -16,9 +17,6 @@ export interface AgendaEntry {
   readonly window: { readonly from: number; readonly to: number } | null;
 }
 
-const dayOf = (hour: number): CalendarDay =>
-  new Date(hour * 3_600_000).toISOString().slice(0, 10) as CalendarDay;
-
 /**
  * Where a case stands in the days ahead: halted ones today, work on the day of its chosen hour or of its first window,
  * counts on the day they fall due, and what still lacks an answer today.
@@ -27,7 +25,7 @@ export function agendaOf(facts: CaseFacts, view: CaseView): AgendaEntry {
   const { today, nowHour } = facts;
   const nextStop = view.nextStop;
   const hoursOn = (day: CalendarDay): JudgedHour[] =>
-    (view.hours?.hours ?? []).filter((h) => dayOf(h.hour) === day);
+    (view.hours?.hours ?? []).filter((h) => dayOfHour(h.hour) === day);
   const entry = (kind: AgendaKind, day = today, window: AgendaEntry['window'] = null): AgendaEntry => ({
     kind,
     day,
@@ -49,9 +47,10 @@ export function agendaOf(facts: CaseFacts, view: CaseView): AgendaEntry {
     chosen !== undefined && chosen >= nowHour
       ? (ahead.find((w) => chosen >= w.from && chosen < w.to) ?? null)
       : (ahead[0] ?? null);
-  if (!window) return entry('no-window', chosen !== undefined && chosen >= nowHour ? dayOf(chosen) : today);
+  if (!window)
+    return entry('no-window', chosen !== undefined && chosen >= nowHour ? dayOfHour(chosen) : today);
   const from = Math.max(window.from, nowHour);
-  return entry('work', dayOf(chosen !== undefined && chosen >= nowHour ? chosen : from), {
+  return entry('work', dayOfHour(chosen !== undefined && chosen >= nowHour ? chosen : from), {
     from,
     to: window.to,
   });

@@ -1,10 +1,12 @@
-import type { CalendarDay } from '../units';
+import { fromDayNumber, type CalendarDay } from '../units';
 import type { CaseFacts } from './facts';
+
+/** The calendar day of an hour counted since the epoch in the place's own offset. */
+export const dayOfHour = (hour: number): CalendarDay => fromDayNumber(Math.floor(hour / 24));
 
 /** The day on which the work is planned: that of the chosen hour, else today. */
 export function dayOfWork(facts: CaseFacts): CalendarDay {
   const hour = facts.stops.when?.hour;
-  const day =
-    hour === undefined ? facts.today : (new Date(hour * 3_600_000).toISOString().slice(0, 10) as CalendarDay);
+  const day = hour === undefined ? facts.today : dayOfHour(hour);
   return day > facts.today ? day : facts.today;
 }

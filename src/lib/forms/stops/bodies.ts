@@ -16,6 +16,7 @@ import {
   listed,
   neededText,
   numeric,
+  orNoAmount,
   orNothing,
   plainText,
   ticked,
@@ -91,15 +92,6 @@ export const measureBody = z
   });
 
 export const whenBody = z.object({ hour: hourField }) satisfies z.ZodType<WhenBody>;
-
-/** An amount whose number was left empty counts as not given. */
-function orNoAmount<S extends z.ZodType>(shape: S) {
-  return z.preprocess((value) => {
-    const number =
-      typeof value === 'object' && value !== null ? (value as { value?: unknown }).value : undefined;
-    return number === undefined || number === '' ? null : value;
-  }, shape.nullable());
-}
 
 export const mixBody = z.object({
   rate: numeric(0.000001, 1e6),
