@@ -10,7 +10,7 @@ import { ROOT } from './say.mjs';
 
 const PAGES = ['/empty', '/', '/cases/6/look', '/cases/6/mix', '/cases/6/place'];
 const ROUNDS = 5;
-const REQUESTS = 400;
+const REQUESTS = 200;
 const SCRIPT_LIMIT_KB = 130;
 
 needPostgres();

@@ -49,6 +49,7 @@ export function assess(facts: CaseFacts): CaseView {
     ranking,
     named: name.named,
     situation,
+    options,
     chosen,
     lawn,
     dose: mixed.dose,

@@ -1,4 +1,4 @@
-import { rankLabels, situationOf, timingHalts, type ChooseSituation, type ShelfEntry } from '../choose';
+import { situationOf, timingHalts, type ChooseSituation, type Option, type ShelfEntry } from '../choose';
 import type { DoseAnswer } from '../dose';
 import type { Candidate, CaseRanking } from '../identify';
 import type { Caution } from '../labels';
@@ -15,6 +15,7 @@ export function cautionsOf(known: {
   ranking: CaseRanking;
   named: Candidate | null;
   situation: ChooseSituation | null;
+  options: readonly Option[];
   chosen: ShelfEntry | null;
   lawn: MeasuredLawn | null;
   dose: DoseAnswer | null;
@@ -30,7 +31,7 @@ export function cautionsOf(known: {
     Object.keys(facts.stops.look?.signs ?? {}).length > 0,
   );
   if (chosen && situation && named?.kind === 'insect') {
-    const option = rankLabels([chosen], situation)[0];
+    const option = known.options.find((o) => o.label.id === chosen.label.id);
     found.push(...(option?.halts ?? []), ...(option?.notes ?? []));
     if (threshold?.verdict === 'below')
       found.push({

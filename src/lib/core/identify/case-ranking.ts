@@ -63,10 +63,9 @@ export function rankCase(
   seen: Readonly<Record<string, boolean>>,
   circumstances: RankingCircumstances,
 ): Result<CaseRanking, IdentifyRefusal> {
-  const table = new Map(signs.map((sign) => [sign.id, likelihoodsOf(candidates, sign.id)]));
   const result = identify({
     prior: priorsOf(candidates, circumstances),
-    signs: table,
+    signs: likelihoodTable(candidates, signs),
     seen: new Map(Object.entries(seen)),
     default: LIKELIHOOD_IF_UNLISTED,
   });
@@ -81,6 +80,18 @@ export function rankCase(
       .sort((a, b) => worth(b) - worth(a) || byCodeUnit(a.sign, b.sign)),
     sure: (posterior[0]?.p ?? 0) >= SURE_FROM,
   });
+}
+
+type Likelihoods = ReadonlyMap<string, ReadonlyMap<string, number>>;
+const TABLES = new WeakMap<readonly Candidate[], { signs: readonly Sign[]; table: Likelihoods }>();
+
+/** The catalogue's likelihoods by sign; made once for a catalogue. */
+function likelihoodTable(candidates: readonly Candidate[], signs: readonly Sign[]): Likelihoods {
+  const known = TABLES.get(candidates);
+  if (known?.signs === signs) return known.table;
+  const table = new Map(signs.map((sign) => [sign.id, likelihoodsOf(candidates, sign.id)]));
+  TABLES.set(candidates, { signs, table });
+  return table;
 }
 
 function likelihoodsOf(candidates: readonly Candidate[], sign: string): Map<string, number> {

@@ -19,7 +19,7 @@ export interface Connection {
 function prepareOnce<S extends postgres.Sql | postgres.TransactionSql>(client: S): S {
   const unsafe = client.unsafe.bind(client);
   client.unsafe = ((query: string, values?: never[], options?: postgres.UnsafeQueryOptions) =>
-    unsafe(query, values, { prepare: true, ...options })) as S['unsafe'];
+    unsafe(query, values, { ...options, prepare: true })) as S['unsafe'];
   if ('begin' in client) {
     const begin = client.begin.bind(client);
     client.begin = ((...words: unknown[]) => {
@@ -48,7 +48,9 @@ export async function withWorkspace<T>(
   work: (tx: Tx) => Promise<T>,
 ): Promise<T> {
   return db.transaction(async (tx) => {
-    await tx.execute(sql`select set_config('nimsy.workspace', ${workspaceId}, true)`);
-    return work(Object.assign(tx, { workspaceId }));
+    // Sent ahead on the same connection: what follows runs after it, or fails with it.
+    const set = tx.execute(sql`select set_config('nimsy.workspace', ${workspaceId}, true)`);
+    const [result] = await Promise.all([work(Object.assign(tx, { workspaceId })), set]);
+    return result;
   });
 }

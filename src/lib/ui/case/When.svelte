@@ -157,7 +157,7 @@
       {#each limits(view.label.use) as limit (limit)}<li>{limit}</li>{/each}
     </ul>
   </div>
-  <div>
+  <div class="start">
     <label class="field-label" for="f-hour">Start at</label>
     <input
       id="f-hour"
@@ -180,6 +180,10 @@
 {/if}
 
 <style>
+  .start {
+    width: 16rem;
+    max-width: 100%;
+  }
   .day {
     margin: 1rem 0 0.4rem;
     max-width: 46rem;

@@ -1,7 +1,4 @@
 <script lang="ts">
-  import Input from 'flowbite-svelte/Input.svelte';
-  import Label from 'flowbite-svelte/Label.svelte';
-  import Select from 'flowbite-svelte/Select.svelte';
   import { unitText } from '../../words';
   import { getErrors } from './errors';
 
@@ -21,9 +18,9 @@
 </script>
 
 <div style:max-width="100%">
-  <Label for={id} class="field-label">{label}</Label>
+  <label for={id} class="field-label">{label}</label>
   <div class="pair">
-    <Input
+    <input
       {id}
       name="{name}.value"
       type="text"
@@ -34,14 +31,9 @@
       aria-invalid={error ? 'true' : undefined}
       aria-describedby={error ? `${id}-e` : undefined}
     />
-    <Select
-      name="{name}.unit"
-      value={unit}
-      items={units.map((u) => ({ value: u, name: unitText(u) || 'pieces' }))}
-      placeholder=""
-      classes={{ select: 'field-input' }}
-      aria-label="Unit of {label.toLowerCase()}"
-    />
+    <select name="{name}.unit" value={unit} class="field-input" aria-label="Unit of {label.toLowerCase()}">
+      {#each units as u (u)}<option value={u}>{unitText(u) || 'pieces'}</option>{/each}
+    </select>
   </div>
   {#if error}<p class="field-error" id="{id}-e">{error}</p>
   {:else if hint}<p class="field-hint">{hint}</p>{/if}

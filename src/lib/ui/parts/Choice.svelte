@@ -1,6 +1,4 @@
 <script lang="ts">
-  import Label from 'flowbite-svelte/Label.svelte';
-  import Select from 'flowbite-svelte/Select.svelte';
   import { getErrors } from './errors';
 
   interface Props {
@@ -19,18 +17,18 @@
 </script>
 
 <div style:width style:max-width="100%">
-  <Label for={id} class="field-label">{label}</Label>
-  <Select
+  <label for={id} class="field-label">{label}</label>
+  <select
     {id}
     {name}
-    {items}
     {value}
-    placeholder=""
-    classes={{ select: 'field-input' }}
+    class="field-input"
     aria-invalid={error ? 'true' : undefined}
     aria-describedby={error ? `${id}-e` : undefined}
-    onchange={(event) => onchange?.((event.currentTarget as HTMLSelectElement).value)}
-  />
+    onchange={(event) => onchange?.(event.currentTarget.value)}
+  >
+    {#each items as item (item.value)}<option value={item.value}>{item.name}</option>{/each}
+  </select>
   {#if error}<p class="field-error" id="{id}-e">{error}</p>
   {:else if hint}<p class="field-hint">{hint}</p>{/if}
 </div>

@@ -1,6 +1,4 @@
 <script lang="ts">
-  import Input from 'flowbite-svelte/Input.svelte';
-  import Label from 'flowbite-svelte/Label.svelte';
   import { getErrors } from './errors';
 
   interface Props {
@@ -32,8 +30,8 @@
 </script>
 
 <div style:width style:max-width="100%">
-  <Label for={id} class="field-label">{after ? `${label}, ${after}` : label}</Label>
-  <Input
+  <label for={id} class="field-label">{after ? `${label}, ${after}` : label}</label>
+  <input
     {id}
     {name}
     {type}

@@ -1,5 +1,4 @@
 <script lang="ts">
-  import Label from 'flowbite-svelte/Label.svelte';
   import Textarea from 'flowbite-svelte/Textarea.svelte';
   import { getErrors } from './errors';
 
@@ -10,7 +9,7 @@
 </script>
 
 <div class="wide">
-  <Label for={id} class="field-label">{label}</Label>
+  <label for={id} class="field-label">{label}</label>
   <Textarea
     {id}
     {name}

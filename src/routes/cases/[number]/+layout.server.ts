@@ -2,6 +2,7 @@ import { error } from '@sveltejs/kit';
 import { randomUUID } from 'node:crypto';
 import { localTime } from '$lib/server/session/clock';
 import { loadCase } from '$lib/server/store/cases';
+import { Parcel } from '$lib/words/parcel';
 import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = async ({ params, locals }) => {
@@ -10,8 +11,9 @@ export const load: LayoutServerLoad = async ({ params, locals }) => {
     number === null ? null : await locals.inWorkspace((tx) => loadCase(tx, number, locals.around));
   if (!found) error(404, 'There is no such case.');
   const { loaded, equipment } = found;
+  const { candidates: _candidates, signs: _signs, ...withoutCatalogue } = loaded.facts;
   return {
-    sent: JSON.stringify(loaded.facts),
+    parcel: new Parcel(withoutCatalogue),
     propertyId: loaded.property.id,
     propertyNote: loaded.property.note,
     closedOn: loaded.closedOn,

@@ -1,0 +1,9 @@
+import type { Transport } from '@sveltejs/kit';
+import { Parcel } from '$lib/words/parcel';
+
+export const transport: Transport = {
+  Parcel: {
+    encode: (value) => value instanceof Parcel && JSON.stringify(value.content),
+    decode: (text: string) => new Parcel<unknown>(JSON.parse(text)),
+  },
+};
