@@ -6,6 +6,8 @@ import type { CalendarDay, Quantity } from '../src/lib/core/units';
  * opening are fixed; the clock of the demonstration opens on 15 September 2027.
  */
 export const FIRM = { name: 'Hallow & Finch Grounds', person: 'R. Hallow' };
+/** The householder's own workspace. */
+export const HOME = { name: '3 Weir Terrace', person: 'M. Finch' };
 
 const TIME_ZONE = 'Europe/London';
 
@@ -375,6 +377,136 @@ export const CASES: readonly DemoCase[] = [
     stops: {},
   },
 ];
+
+export const HOME_PROPERTIES: readonly DemoProperty[] = [
+  place('garden', 'Back garden', '3 Weir Terrace, Ostermere', {
+    note: 'The dog is let out at 07:00 and 18:00.',
+  }),
+];
+
+export const HOME_CASES: readonly DemoCase[] = [
+  {
+    property: 'garden',
+    title: 'Soft patches under the apple tree',
+    openedOn: day('2026-09-02'),
+    closedOn: day('2026-10-10'),
+    stops: {
+      look: flap('Under the apple tree', [12, 9, 11, 13, 10], { 'turf-lifts': true, 'c-grubs': true }),
+      name: { candidate: 'chafer-grub', stage: 'small' },
+      choose: { label: 'wath-nematodes', reason: 'The dog lies there' },
+      measure: tape(9, 6),
+      mix: {
+        rate: 50,
+        tankName: 'Watering can 10 l',
+        tank: q(10, 'l'),
+        measureName: '',
+        step: null,
+        carryOver: null,
+        split: 'equal',
+        lot: null,
+      },
+      place: lanes(1),
+      recheck: { counts: [3, 2, 4, 3, 2], control: null, countedOn: day('2026-10-10'), note: '' },
+    },
+    records: [
+      {
+        label: 'wath-nematodes',
+        pest: 'chafer-grub',
+        doneOn: day('2026-09-08'),
+        startedAt: '19:00',
+        endedAt: '19:30',
+        product: q(27, 'million'),
+        finished: q(11, 'l'),
+        area: q(54, 'm2'),
+        windKmh: 5,
+        tempC: 16,
+        lot: 'W26-8',
+      },
+    ],
+  },
+  {
+    property: 'garden',
+    title: 'Starlings on the lawn every morning',
+    openedOn: day('2027-09-12'),
+    stops: {
+      look: flap('Lawn, middle', [2, 1, 0, 3, 1], { 'birds-probing': true, 'turf-lifts': false }),
+    },
+  },
+];
+
+export const HOME_CONTAINERS = [
+  {
+    labelId: 'wath-nematodes',
+    lot: 'W27-5',
+    size: 50,
+    unit: 'million',
+    price: 18,
+    expiresOn: '2027-10-05',
+    keptIn: 'refrigerator',
+  },
+];
+
+export const HOME_EQUIPMENT = [
+  {
+    kind: 'tank' as const,
+    name: 'Watering can 10 l',
+    size: 10,
+    unit: 'l',
+    swathM: 0.6,
+    calibratedOn: null,
+  },
+];
+
+/** For whom the firm works; by the key of the property. */
+export const CUSTOMERS = [
+  {
+    property: 'guest-house',
+    name: 'Lantern Bay Guest House',
+    contact: 'E. Lowe, reception, 0000 555 0101',
+    language: 'English',
+    access: 'Side gate by the boat shed, key at reception',
+    pets: 'Two cats',
+    consentsToNotices: true,
+  },
+  {
+    property: 'bowls',
+    name: 'Ostermere Bowls Club',
+    contact: 'The greenkeeper, 0000 555 0102',
+    language: 'English',
+    access: 'Gate code from the greenkeeper, no play before 10:00',
+    pets: '',
+    consentsToNotices: true,
+  },
+  {
+    property: 'nursery',
+    name: 'Weir Lane Nursery School',
+    contact: 'The head, 0000 555 0103',
+    language: 'English',
+    access: 'Never while children are outside',
+    pets: 'A rabbit in a hutch by the shed',
+    consentsToNotices: true,
+  },
+  {
+    property: 'terrace',
+    name: 'M. Finch',
+    contact: 'm.finch@ostermere.example',
+    language: 'English',
+    access: 'Ring first',
+    pets: 'One dog',
+    consentsToNotices: false,
+  },
+];
+
+/** The firm's own settings, where they differ from the defaults. */
+export const FIRM_SETTINGS = {
+  licence: { holder: 'R. Hallow', number: 'OST-3317', until: '2028-03-31' },
+  emergency: {
+    poison: '0000 555 0199',
+    police: '0000 555 0110',
+    vet: '0000 555 0150',
+    water: '0000 555 0160',
+  },
+};
 
 export const CONTAINERS = [
   {

@@ -4,25 +4,81 @@ import { BUILT_ON, type AnsweredStop } from '../src/lib/core/case';
 import { parseHour } from '../src/lib/forms';
 import type { Tx } from '../src/lib/server/db/client';
 import * as t from '../src/lib/server/db/schema';
-import { CASES, CONTAINERS, EQUIPMENT, FIRM, PROPERTIES, type DemoCase } from './scenario';
+import { eq } from 'drizzle-orm';
+import * as scenario from './scenario';
+import type { DemoCase, DemoProperty } from './scenario';
 
-/** Writes the scenario into a workspace that has nothing yet. Labels are there already. */
+interface Scenario {
+  readonly person: string;
+  readonly licence: string;
+  readonly properties: readonly DemoProperty[];
+  readonly customers: typeof scenario.CUSTOMERS;
+  readonly cases: readonly DemoCase[];
+  readonly containers: readonly Omit<typeof t.containers.$inferInsert, 'workspaceId'>[];
+  readonly equipment: readonly Omit<typeof t.equipment.$inferInsert, 'workspaceId'>[];
+}
+
+/** Writes the firm's three years into its workspace, which has nothing yet. Labels are there already. */
 export async function seedScenario(tx: Tx): Promise<void> {
-  const { workspaceId } = tx;
-  const properties = new Map(PROPERTIES.map((p) => [p.key, { id: randomUUID(), ...p }]));
   await tx
-    .insert(t.properties)
-    .values([...properties.values()].map(({ key: _key, ...row }) => ({ workspaceId, ...row })));
-  await tx.insert(t.containers).values(CONTAINERS.map((row) => ({ workspaceId, ...row })));
-  await tx.insert(t.equipment).values(EQUIPMENT.map((row) => ({ workspaceId, ...row })));
-  for (const [index, demo] of CASES.entries()) {
+    .update(t.workspaces)
+    .set({ settings: scenario.FIRM_SETTINGS })
+    .where(eq(t.workspaces.id, tx.workspaceId));
+  await seed(tx, {
+    person: scenario.FIRM.person,
+    licence: scenario.FIRM_SETTINGS.licence.number,
+    properties: scenario.PROPERTIES,
+    customers: scenario.CUSTOMERS,
+    cases: scenario.CASES,
+    containers: scenario.CONTAINERS,
+    equipment: scenario.EQUIPMENT,
+  });
+}
+
+/** Writes the householder's garden into the other workspace. */
+export async function seedHome(tx: Tx): Promise<void> {
+  await seed(tx, {
+    person: scenario.HOME.person,
+    licence: '',
+    properties: scenario.HOME_PROPERTIES,
+    customers: [],
+    cases: scenario.HOME_CASES,
+    containers: scenario.HOME_CONTAINERS,
+    equipment: scenario.HOME_EQUIPMENT,
+  });
+}
+
+async function seed(tx: Tx, told: Scenario): Promise<void> {
+  const { workspaceId } = tx;
+  const customers = new Map(
+    told.customers.map(({ property, ...row }) => [property, { id: randomUUID(), ...row }]),
+  );
+  if (customers.size > 0)
+    await tx.insert(t.customers).values([...customers.values()].map((row) => ({ workspaceId, ...row })));
+  const properties = new Map(told.properties.map((p) => [p.key, { id: randomUUID(), ...p }]));
+  await tx.insert(t.properties).values(
+    [...properties.values()].map(({ key, ...row }) => ({
+      workspaceId,
+      customerId: customers.get(key)?.id ?? null,
+      ...row,
+    })),
+  );
+  await tx.insert(t.containers).values(told.containers.map((row) => ({ workspaceId, ...row })));
+  await tx.insert(t.equipment).values(told.equipment.map((row) => ({ workspaceId, ...row })));
+  for (const [index, demo] of told.cases.entries()) {
     const property = properties.get(demo.property);
     if (!property) throw new Error(`no property ${demo.property}`);
-    await seedCase(tx, demo, index + 1, property.id);
+    await seedCase(tx, demo, index + 1, property.id, told);
   }
 }
 
-async function seedCase(tx: Tx, demo: DemoCase, number: number, propertyId: string): Promise<void> {
+async function seedCase(
+  tx: Tx,
+  demo: DemoCase,
+  number: number,
+  propertyId: string,
+  { person, licence }: Scenario,
+): Promise<void> {
   const { workspaceId } = tx;
   const caseId = randomUUID();
   const opened = new Date(`${demo.openedOn}T08:00:00Z`);
@@ -38,25 +94,24 @@ async function seedCase(tx: Tx, demo: DemoCase, number: number, propertyId: stri
   const { when, ...others } = demo.stops;
   const bodies: [AnsweredStop, unknown][] = Object.entries(others) as [AnsweredStop, unknown][];
   if (when) bodies.push(['when', { hour: parseHour(when.hour)?.hour }]);
-  if (bodies.length > 0)
-    await tx.insert(t.caseStops).values(
-      bodies.map(([stop, body]) => ({
-        workspaceId,
-        caseId,
-        stop,
-        body,
-        revision: 1,
-        upstream: Object.fromEntries(
-          BUILT_ON[stop].map((earlier) => [earlier, earlier in demo.stops ? 1 : 0]),
-        ),
-        savedAt: opened,
-        savedBy: FIRM.person,
-      })),
-    );
+  if (bodies.length > 0) {
+    const rows = bodies.map(([stop, body]) => ({
+      workspaceId,
+      caseId,
+      stop,
+      body,
+      revision: 1,
+      upstream: Object.fromEntries(BUILT_ON[stop].map((earlier) => [earlier, earlier in demo.stops ? 1 : 0])),
+      savedAt: opened,
+      savedBy: person,
+    }));
+    await tx.insert(t.caseStops).values(rows);
+    await tx.insert(t.caseStopHistory).values(rows.map(({ upstream: _upstream, ...row }) => row));
+  }
   if (demo.settled)
     await tx
       .insert(t.settlements)
-      .values(demo.settled.map((key) => ({ workspaceId, caseId, key, by: FIRM.person, at: opened })));
+      .values(demo.settled.map((key) => ({ workspaceId, caseId, key, by: person, at: opened })));
   for (const record of demo.records ?? []) {
     const label = DEMONSTRATION_LABELS.find((l) => l.id === record.label);
     if (!label) throw new Error(`no label ${record.label}`);
@@ -73,8 +128,8 @@ async function seedCase(tx: Tx, demo: DemoCase, number: number, propertyId: stri
         ...rest,
         caseNumber: number,
         label: { id: label.id, version: label.version, name: label.name },
-        person: FIRM.person,
-        licence: 'OST-3317',
+        person,
+        licence,
         note: note ?? '',
         ticked: [],
         planned: null,

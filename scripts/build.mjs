@@ -68,6 +68,8 @@ export async function bundle(entry, name) {
     format: 'esm',
     target: 'node20',
     logLevel: 'error',
+    // Native code is found beside the bundle, in node_modules.
+    external: ['@node-rs/argon2'],
     banner: {
       js: "import { createRequire as makeRequire } from 'node:module'; const require = makeRequire(import.meta.url);",
     },

@@ -104,7 +104,7 @@ function createCluster(bin, data, dir) {
 const secretsFile = (data) => join(data, 'secrets.json');
 
 /** @param {string} data @returns {Secrets} */
-function readSecrets(data) {
+export function readSecrets(data) {
   if (!existsSync(secretsFile(data)))
     throw new Trouble(
       `${secretsFile(data)} is missing, so the database in ${data} cannot be opened. Put the file back from a backup.`,
@@ -154,7 +154,7 @@ function pidFile(dir) {
 }
 
 /** The port of a live server on this very data directory, or null. @param {string} dir */
-function runningPort(dir) {
+export function runningPort(dir) {
   const [pid, , , port] = pidFile(dir);
   return pid && port && isPostgresOn(Number(pid), dir) ? Number(port) : null;
 }

@@ -7,20 +7,34 @@ const HELP = `Nimsy: from a sighting to a treated, recorded and re-checked pest 
                      the made-up district of Ostermere with three years of records; its own clock
                      opens on Wednesday 15 September 2027 and then runs on (--still: it stands)
   ./nimsy start [--port N] [--data DIR]
-                     for real use; with DATABASE_URL set it uses that PostgreSQL and starts none
+                     for real use, on this machine; with DATABASE_URL (and DATABASE_OWNER_URL) set it
+                     uses that PostgreSQL and starts none
+  ./nimsy start --host ADDRESS [--cert FILE --key FILE] [--name NAME]
+                     for the house or office network, over HTTPS: by the certificate given, or by an
+                     authority of Nimsy's own
+  ./nimsy start --behind https://NAME [--host ADDRESS --proxy ADDRESS]
+                     behind a proxy that speaks HTTPS to the world (docs/deploy.md)
+  ./nimsy backup FILE  [--data DIR] [--demo] [--replace]
+  ./nimsy restore FILE [--data DIR] [--demo] [--replace]
+                     everything into one file, and back
+  ./nimsy reset EMAIL [--data DIR] [--demo]
+                     prints a one-time link that sets a new password
   ./nimsy test  [unit|server|e2e]
                      formatting, lint, types, unit, server and end-to-end tests
   ./nimsy calc  TOPIC < input.json   or   ./nimsy calc --lines < many.jsonl
                      the core's calculations without the web application (docs/calc.md)
   ./nimsy help       this list
 
-Everything is kept under DIR (default .nimsy). The address is http://127.0.0.1:4680 unless --port says otherwise.`;
+Everything is kept under DIR (default .nimsy/real, or .nimsy/demo). The address is http://127.0.0.1:4680 unless --port says otherwise.`;
 
 /** @type {Record<string, (words: string[]) => Promise<void>>} */
 const COMMANDS = {
   demo: async (words) => (await import('./serve.mjs')).serve('demo', words),
   start: async (words) => (await import('./serve.mjs')).serve('real', words),
   test: async (words) => (await import('./test.mjs')).test(words),
+  backup: async (words) => (await import('./keep.mjs')).backup(words),
+  restore: async (words) => (await import('./keep.mjs')).restore(words),
+  reset: async (words) => (await import('./keep.mjs')).reset(words),
   calc: async (words) => (await import('./calc.mjs')).calc(words),
   help: async () => void process.stdout.write(`${HELP}\n`),
 };

@@ -1,28 +1,30 @@
 // @ts-check
-import { mkdirSync } from 'node:fs';
+import { randomBytes, X509Certificate } from 'node:crypto';
+import { mkdirSync, readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
+import { createServer as createSecureServer } from 'node:https';
 import { createServer as createProbe } from 'node:net';
-import { join, resolve } from 'node:path';
+import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
-import { parseArgs } from 'node:util';
 import { needBuild } from './build.mjs';
 import { openCluster, urlOf } from './cluster.mjs';
 import { lockData } from './lock.mjs';
+import { networkOf } from './network.mjs';
+import { readServeOptions } from './options.mjs';
 import { needPostgres } from './packages.mjs';
 import { ROOT, Trouble } from './say.mjs';
-
-const DEFAULT_PORT = 4680;
 
 /**
  * Everything from a fresh machine to a served application; ends on Ctrl-C or SIGTERM.
  * @param {'demo' | 'real'} mode @param {string[]} words
  */
 export async function serve(mode, words) {
-  const options = readOptions(mode, words);
+  const options = readServeOptions(mode, words);
   const external = mode === 'real' ? process.env.DATABASE_URL : undefined;
   const bin = external ? null : needPostgres();
   await needBuild();
   mkdirSync(options.data, { recursive: true });
+  const network = await networkOf(options.network, options.port, options.data);
   const unlock = lockData(options.data, options.port);
   /** @type {(() => void | Promise<void>)[]} */
   const closers = [unlock];
@@ -34,17 +36,19 @@ export async function serve(mode, words) {
   };
   for (const signal of /** @type {const} */ (['SIGINT', 'SIGTERM', 'SIGHUP']))
     process.on(signal, () => void close().then(() => process.exit(0)));
+  let key = '';
   try {
-    await needPort(options.port);
+    await needPort(network.host, options.port);
     const cluster = bin ? await openCluster(bin, options.data) : null;
     if (cluster) closers.push(cluster.stop);
     const setup = await import(pathToFileURL(join(ROOT, 'build', 'setup.mjs')).href);
     const urls = cluster
       ? await ownDatabase(setup, cluster)
-      : { app: external, owner: process.env.DATABASE_OWNER_URL ?? external };
-    await setup
+      : { app: /** @type {string} */ (external), owner: process.env.DATABASE_OWNER_URL };
+    const signIn = await setup
       .prepare({
         ownerUrl: urls.owner,
+        appUrl: urls.app,
         migrations: join(ROOT, 'src', 'lib', 'server', 'db', 'migrations'),
         mode,
         today: options.today,
@@ -54,53 +58,29 @@ export async function serve(mode, words) {
           `The data in ${external ? 'DATABASE_URL' : options.data} cannot be used. ${reason.message}`,
         );
       });
+    if (network.open && signIn === 'only-me')
+      throw new Trouble(
+        'This Nimsy is used without a password, by one person on this machine, and is served to nobody else. Start it without --host, choose “Let others in” under Your account, then start it with --host again.',
+      );
+    if (signIn === 'not-yet' && network.open) key = randomBytes(12).toString('base64url');
     process.env.DATABASE_URL = urls.app;
+    process.env.NIMSY_MODE = mode;
     process.env.NIMSY_STILL = options.still ? '1' : '';
-    closers.push(await listen(options.port));
+    process.env.NIMSY_WELCOME_KEY = key;
+    process.env.NIMSY_ON_NETWORK = network.open ? '1' : '';
+    process.env.NIMSY_AUTHORITY = network.authority ?? '';
+    closers.push(await listen(options.port, network));
   } catch (error) {
     await close();
     throw error;
   }
-  if (!closing)
+  if (closing) return;
+  process.stdout.write(`Nimsy is ready: ${network.url}${mode === 'demo' ? '  (demonstration)' : ''}\n`);
+  if (key) process.stdout.write(`It has no owner yet. Open ${network.url}/welcome?key=${key}\n`);
+  if (network.authority)
     process.stdout.write(
-      `Nimsy is ready: http://127.0.0.1:${options.port}${mode === 'demo' ? '  (demonstration)' : ''}\n`,
+      `Trust it once on each machine: ${network.url}/trust\n  SHA-256 ${new X509Certificate(readFileSync(network.authority)).fingerprint256}\n`,
     );
-}
-
-/** @param {'demo' | 'real'} mode @param {string[]} words */
-function readOptions(mode, words) {
-  const known = {
-    port: { type: /** @type {const} */ ('string') },
-    data: { type: /** @type {const} */ ('string') },
-    ...(mode === 'demo'
-      ? {
-          today: { type: /** @type {const} */ ('string') },
-          still: { type: /** @type {const} */ ('boolean') },
-        }
-      : {}),
-  };
-  /** @type {{ port?: string, data?: string, today?: string, still?: boolean }} */
-  let values;
-  try {
-    values = /** @type {{ port?: string, data?: string, today?: string, still?: boolean }} */ (
-      parseArgs({ args: words, options: known, strict: true }).values
-    );
-  } catch (error) {
-    throw new Trouble(`${/** @type {Error} */ (error).message}\nUse: ./nimsy help`, 2);
-  }
-  const port = Number(values.port ?? DEFAULT_PORT);
-  if (!Number.isInteger(port) || port < 1 || port > 65535)
-    throw new Trouble(`--port must be a whole number from 1 to 65535; it is ${values.port}.`, 2);
-  const { today } = values;
-  if (
-    today !== undefined &&
-    (!/^\d{4}-\d{2}-\d{2}$/.test(today) ||
-      Number.isNaN(Date.parse(today)) ||
-      new Date(today).toISOString().slice(0, 10) !== today)
-  )
-    throw new Trouble(`--today must be a date that exists, as YYYY-MM-DD; it is ${today}.`, 2);
-  const data = resolve(values.data ?? join(ROOT, '.nimsy', mode));
-  return { port, data, today, still: values.still ?? false };
 }
 
 /**
@@ -113,8 +93,8 @@ export async function ownDatabase(setup, cluster) {
   return { app: urlOf(cluster, 'app'), owner: urlOf(cluster, 'owner') };
 }
 
-/** @param {number} port */
-async function needPort(port) {
+/** @param {string} host @param {number} port */
+async function needPort(host, port) {
   await new Promise((done, fail) => {
     const probe = createProbe();
     probe.once('error', (error) =>
@@ -122,34 +102,52 @@ async function needPort(port) {
         new Trouble(
           /** @type {NodeJS.ErrnoException} */ (error).code === 'EADDRINUSE'
             ? `Port ${port} is taken by another program. Stop that one, or start Nimsy with --port N.`
-            : `Port ${port} cannot be used (${error.message}). Start Nimsy with --port N.`,
+            : `Port ${port} on ${host} cannot be used (${error.message}). Start Nimsy with another --port or --host.`,
         ),
       ),
     );
-    probe.listen(port, '127.0.0.1', () => probe.close(() => done(undefined)));
+    probe.listen(port, host, () => probe.close(() => done(undefined)));
   });
 }
 
-/** Serves the built application on loopback. @param {number} port */
-async function listen(port) {
-  process.env.NIMSY_HTTP_PROTOCOL_HEADER = 'x-forwarded-proto';
-  // A form with a megabyte of text is answered with what is wrong, not cut off.
-  process.env.NIMSY_HTTP_BODY_SIZE_LIMIT = '4M';
+/** Serves the built application. @param {number} port @param {import('./network.mjs').Network} network */
+async function listen(port, network) {
+  // A whole workspace may be read back from its file; every page has its own limit below this.
+  process.env.NIMSY_HTTP_BODY_SIZE_LIMIT = '33M';
   process.env.NODE_ENV = 'production';
+  if (network.origin) {
+    process.env.NIMSY_HTTP_ORIGIN = network.origin;
+    process.env.NIMSY_HTTP_ADDRESS_HEADER = 'x-forwarded-for';
+  } else process.env.NIMSY_HTTP_PROTOCOL_HEADER = 'x-forwarded-proto';
   const { handler } = await import(pathToFileURL(join(ROOT, 'build', 'app', 'handler.js')).href);
-  const hosts = new Set([`127.0.0.1:${port}`, `localhost:${port}`]);
-  const server = createServer((request, response) => {
-    // A page elsewhere whose name resolves to this machine must not be able to talk to Nimsy.
-    if (!hosts.has(request.headers.host ?? '')) {
-      response.writeHead(421, { 'content-type': 'text/plain' }).end(`Open http://127.0.0.1:${port}\n`);
-      return;
+  const hosts = new Set(
+    network.names.flatMap((name) => (name.includes(':') ? [`[${name}]:${port}`] : [`${name}:${port}`])),
+  );
+  const scheme = network.tls ? 'https' : 'http';
+  /** @type {import('node:http').RequestListener} */
+  const answer = (request, response) => {
+    if (network.origin) {
+      const from = (request.socket.remoteAddress ?? '').replace(/^::ffff:/, '');
+      if (network.proxy !== null && from !== network.proxy) {
+        response.writeHead(403, { 'content-type': 'text/plain' }).end(`Open ${network.origin}\n`);
+        return;
+      }
+      // A proxy that does not say for whom it asks: then it asks for itself.
+      request.headers['x-forwarded-for'] ??= from;
+    } else {
+      // A page elsewhere whose name resolves to this machine must not be able to talk to Nimsy.
+      if (!hosts.has((request.headers.host ?? '').toLowerCase())) {
+        response.writeHead(421, { 'content-type': 'text/plain' }).end(`Open ${network.url}\n`);
+        return;
+      }
+      request.headers['x-forwarded-proto'] = scheme;
     }
-    request.headers['x-forwarded-proto'] = 'http';
     handler(request, response);
-  });
+  };
+  const server = network.tls ? createSecureServer(network.tls, answer) : createServer(answer);
   await new Promise((done, fail) => {
     server.once('error', fail);
-    server.listen(port, '127.0.0.1', () => done(undefined));
+    server.listen(port, network.host, () => done(undefined));
   });
   return () =>
     new Promise((done) => {

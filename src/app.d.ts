@@ -1,12 +1,19 @@
+import type { Database, Tx } from '$lib/server/db/client';
+import type { House, Person, Who } from '$lib/server/session/who';
 import type { Surroundings } from '$lib/server/store/cases';
-import type { Tx } from '$lib/server/db/client';
-import type { Who } from '$lib/server/session/who';
 
 declare global {
   namespace App {
     interface Locals {
+      db: Database;
+      /** The session's token, as the cookie holds it. */
+      token: string | undefined;
+      house: House;
+      /** Whoever is signed in. The hook lets nobody else to a page that is not open to all; null there. */
+      person: Person;
+      /** The person in the workspace that is seen. Null only on open pages and on a person's own. */
       who: Who;
-      /** Runs work in a transaction of the asker's workspace. */
+      /** Runs work in a transaction of the asker's workspace; a viewer's transaction cannot write. */
       inWorkspace: <T>(work: (tx: Tx) => Promise<T>) => Promise<T>;
       /** The asker's present, and where weather comes from. */
       around: Surroundings;

@@ -1,8 +1,13 @@
-import { error, type Handle, type HandleServerError } from '@sveltejs/kit';
+import { error, redirect, type Handle, type HandleServerError, type RequestEvent } from '@sveltejs/kit';
+import { building } from '$app/environment';
 import { connect, withWorkspace, type Connection } from '$lib/server/db/client';
 import { noWeather, standInWeather } from '$lib/server/outside/weather';
-import { whoIsAsking } from '$lib/server/session/who';
-import { building } from '$app/environment';
+import { accessTo, mayAs, type Access } from '$lib/server/session/access';
+import { COOKIE } from '$lib/server/session/cookie';
+import { securityHeaders } from '$lib/server/session/headers';
+import { sizeRefusal } from '$lib/server/session/sizes';
+import { whoIsAsking, type Asking } from '$lib/server/session/who';
+import { reportFault, sentenceOfFault } from '$lib/server/session/faults';
 
 const connection: Connection | null = building ? null : connect(process.env.DATABASE_URL ?? '');
 const still = process.env.NIMSY_STILL === '1';
@@ -10,40 +15,75 @@ process.on('sveltekit:shutdown', () => void connection?.close());
 
 export const handle: Handle = async ({ event, resolve }) => {
   if (!connection) return resolve(event);
+  const tooLarge = sizeRefusal(event.request, event.route.id);
+  if (tooLarge) error(413, tooLarge);
   const { db } = connection;
-  const who = await whoIsAsking(db, still).catch((reason: unknown) => {
+  const token = event.cookies.get(COOKIE);
+  const asking = await whoIsAsking(db, token, still).catch((reason: unknown) => {
     reportFault(reason);
     return error(503, 'The database does not answer. Nothing was lost; try again in a moment.');
   });
-  event.locals.who = who;
-  event.locals.inWorkspace = (work) => withWorkspace(db, who.workspaceId, work);
-  event.locals.around = {
-    now: who.now(),
-    weather: who.demonstration ? standInWeather : noWeather,
-    real: !who.demonstration,
+  const changes = !['GET', 'HEAD', 'OPTIONS'].includes(event.request.method);
+  const needed = accessTo(event.route.id ?? '', changes);
+  if (event.route.id !== null) refuseUnlessAllowed(event, asking, needed, changes);
+  const { house, person, who } = asking;
+  const workspaceId = who?.workspaceId;
+  event.locals = {
+    db,
+    token,
+    house,
+    person: person as App.Locals['person'],
+    who: who as App.Locals['who'],
+    inWorkspace: (work) => {
+      if (workspaceId === undefined) error(403, 'Choose a workspace first.');
+      return withWorkspace(db, workspaceId, work, who?.role === 'viewer');
+    },
+    around: {
+      now: house.now(),
+      weather: house.demonstration ? standInWeather : noWeather,
+      real: !house.demonstration,
+    },
   };
-  return resolve(event, { preload: ({ type }) => type === 'js' || type === 'css' || type === 'font' });
+  const response = await resolve(event, {
+    preload: ({ type }) => type === 'js' || type === 'css' || type === 'font',
+  });
+  securityHeaders(response, event);
+  return response;
 };
+
+/** Leads whoever is not signed in to the sign-in page, and refuses what a role may not do. */
+function refuseUnlessAllowed(
+  event: RequestEvent,
+  { house, person, who }: Asking,
+  needed: Access,
+  changes: boolean,
+): void {
+  if (house.signIn === 'not-yet') {
+    if (event.route.id === '/welcome' || event.route.id === '/healthz' || event.route.id === '/trust') return;
+    redirect(303, '/welcome');
+  }
+  if (needed === 'open') return;
+  if (!person) {
+    if (changes)
+      error(
+        401,
+        'Sign in first. What you typed stays in the page; sign in in another tab, then send it again.',
+      );
+    const to = event.url.pathname + event.url.search;
+    redirect(303, `/sign-in${to === '/' ? '' : `?to=${encodeURIComponent(to)}`}`);
+  }
+  if (needed === 'own') return;
+  if (!who) redirect(303, '/account');
+  if (!mayAs(who.role, needed))
+    error(
+      403,
+      who.role === 'viewer' && needed === 'technician'
+        ? `You may read in ${who.workspace}, not change. Ask an owner of it.`
+        : `That is for the owners of ${who.workspace}.`,
+    );
+}
 
 export const handleError: HandleServerError = ({ error: reason, status }) => {
   if (status !== 404) reportFault(reason);
-  return {
-    message:
-      status === 404
-        ? 'There is no such page.'
-        : 'That did not work. Nothing was saved; go back and try again.',
-  };
+  return { message: status === 404 ? 'There is no such page.' : sentenceOfFault(reason) };
 };
-
-/** Names the fault without the data that was in it: messages of a database quote what a person typed. */
-function reportFault(reason: unknown): void {
-  const cause = reason instanceof Error && reason.cause instanceof Error ? reason.cause : reason;
-  const code = typeof cause === 'object' && cause !== null && 'code' in cause ? String(cause.code) : '';
-  const where =
-    reason instanceof Error
-      ? (reason.stack ?? '').split('\n').find((line) => line.trim().startsWith('at '))
-      : '';
-  console.error(
-    `fault ${reason instanceof Error ? reason.constructor.name : typeof reason} ${code} ${where?.trim() ?? ''}`,
-  );
-}

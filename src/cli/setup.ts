@@ -1,16 +1,19 @@
-import { eq } from 'drizzle-orm';
-import { seedScenario } from '../../demo/seed';
-import { FIRM } from '../../demo/scenario';
-import { DEMONSTRATION_LABELS } from '../lib/catalog';
-import { connect, withWorkspace } from '../lib/server/db/client';
-import { migrateTables } from '../lib/server/db/prepare';
-import { labels, workspaces } from '../lib/server/db/schema';
-import { FIRST_WORKSPACE } from '../lib/server/session/who';
+import { sql } from 'drizzle-orm';
+import { HOME, FIRM } from '../../demo/scenario';
+import { seedHome, seedScenario } from '../../demo/seed';
+import { connect, withWorkspace, type Database } from '../lib/server/db/client';
+import { migrateTables, refuseStrongRole } from '../lib/server/db/prepare';
+import { installation, memberships, people, workspaces } from '../lib/server/db/schema';
+import { READY_ACCOUNTS } from '../lib/server/outside/ready-accounts';
+import { startReset } from '../lib/server/session/people';
+import { furnish } from '../lib/server/store/workspaces';
 
 export { createDatabase } from '../lib/server/db/prepare';
 
 export interface Preparation {
-  readonly ownerUrl: string;
+  /** The owner of the tables; without it the tables must be at the present version already. */
+  readonly ownerUrl: string | undefined;
+  readonly appUrl: string;
   readonly migrations: string;
   readonly mode: 'demo' | 'real';
   /** Sets the day on which the demonstration's clock opens; without it a running clock runs on. */
@@ -18,47 +21,102 @@ export interface Preparation {
 }
 
 const DEMONSTRATION_OPENS = '2027-09-15';
+/** The workspaces of the demonstration have known ids, so that tests and pictures find them. */
+export const DEMO_FIRM = '00000000-0000-4000-8000-000000000001';
+export const DEMO_HOME = '00000000-0000-4000-8000-000000000002';
 
 /**
- * Brings the database to the present version and makes its first workspace, once: with the scenario for the
- * demonstration, else with the demonstration labels alone. Refuses a database of the other kind.
+ * Brings the database to the present version and says once what kind of installation it is: the demonstration with its
+ * scenario and its people, else an empty one that waits for its first person. Refuses data of the other kind, and a
+ * role for the application that could pass over row-level security. Returns whether and how people sign in.
  */
-export async function prepare({ ownerUrl, migrations, mode, today }: Preparation): Promise<void> {
-  await migrateTables(ownerUrl, migrations);
+export async function prepare({ ownerUrl, appUrl, migrations, mode, today }: Preparation): Promise<string> {
+  if (ownerUrl !== undefined) await migrateTables(ownerUrl, migrations, userOf(appUrl));
+  await refuseStrongRole(appUrl);
+  if (ownerUrl !== undefined) await settleInstallation(ownerUrl, mode, today);
+  const { db, close } = connect(appUrl, 1);
+  try {
+    const [row] = await db.execute<{ asks: { mode: string | null; signIn: string } }>(
+      sql`select who_asks(null) as asks`,
+    );
+    if (!row?.asks.mode)
+      throw new Error('Its tables are there, but it was never set up: set DATABASE_OWNER_URL once.');
+    refuseOtherKind(row.asks.mode, mode);
+    return row.asks.signIn;
+  } finally {
+    await close();
+  }
+}
+
+const userOf = (url: string): string => decodeURIComponent(new URL(url).username);
+
+function refuseOtherKind(known: string, mode: 'demo' | 'real'): void {
+  if (known === mode) return;
+  throw new Error(
+    known === 'demo'
+      ? 'This data is the demonstration’s. Start it with ./nimsy demo, or give ./nimsy start another --data.'
+      : 'This data is in real use. Start it with ./nimsy start, or give ./nimsy demo another --data.',
+  );
+}
+
+async function settleInstallation(
+  ownerUrl: string,
+  mode: 'demo' | 'real',
+  today: string | undefined,
+): Promise<void> {
   const { db, close } = connect(ownerUrl, 2);
   try {
-    const [known] = await db.select().from(workspaces).where(eq(workspaces.id, FIRST_WORKSPACE));
-    if (known && known.mode !== mode)
-      throw new Error(
-        known.mode === 'demo'
-          ? 'This data is the demonstration’s. Start it with ./nimsy demo, or give ./nimsy start another --data.'
-          : 'This data is in real use. Start it with ./nimsy start, or give ./nimsy demo another --data.',
-      );
-    if (known && mode === 'demo' && today !== undefined)
+    const [known] = await db.select().from(installation);
+    if (known) {
+      refuseOtherKind(known.mode, mode);
+      if (mode === 'demo' && today !== undefined)
+        await db.update(installation).set({ opensOn: today, firstStartedAt: new Date() });
+      return;
+    }
+    if (mode === 'demo') await seedDemonstration(db, today ?? DEMONSTRATION_OPENS);
+    else
       await db
-        .update(workspaces)
-        .set({ opensOn: today, firstStartedAt: new Date() })
-        .where(eq(workspaces.id, FIRST_WORKSPACE));
-    if (known) return;
-    await withWorkspace(db, FIRST_WORKSPACE, async (tx) => {
-      await tx.insert(workspaces).values({
-        id: FIRST_WORKSPACE,
-        name: mode === 'demo' ? FIRM.name : 'My workspace',
-        person: mode === 'demo' ? FIRM.person : 'You',
-        mode,
-        opensOn: mode === 'demo' ? (today ?? DEMONSTRATION_OPENS) : null,
-        firstStartedAt: new Date(),
-      });
-      await tx.insert(labels).values(
-        DEMONSTRATION_LABELS.map((card) => ({
-          workspaceId: FIRST_WORKSPACE,
-          labelId: card.id,
-          version: card.version,
-          card,
-        })),
-      );
-      if (mode === 'demo') await seedScenario(tx);
-    });
+        .insert(installation)
+        .values({ id: 1, mode, opensOn: null, firstStartedAt: new Date(), signIn: 'not-yet' });
+  } finally {
+    await close();
+  }
+}
+
+async function seedDemonstration(db: Database, opensOn: string): Promise<void> {
+  await withWorkspace(db, DEMO_FIRM, async (tx) => {
+    await tx
+      .insert(installation)
+      .values({ id: 1, mode: 'demo', opensOn, firstStartedAt: new Date(), signIn: 'people' });
+    await tx.insert(workspaces).values([
+      { id: DEMO_FIRM, name: FIRM.name },
+      { id: DEMO_HOME, name: HOME.name },
+    ]);
+    const made = await tx
+      .insert(people)
+      .values(READY_ACCOUNTS.map(({ email, name }) => ({ email, name, passwordHash: null })))
+      .returning({ id: people.id, email: people.email });
+    await tx.insert(memberships).values(
+      READY_ACCOUNTS.map(({ email, role, workspace }) => ({
+        workspaceId: workspace === 'firm' ? DEMO_FIRM : DEMO_HOME,
+        personId: made.find((person) => person.email === email)?.id ?? '',
+        role,
+      })),
+    );
+    await furnish(tx);
+    await seedScenario(tx);
+    const home = Object.assign(tx, { workspaceId: DEMO_HOME });
+    await furnish(home);
+    await seedHome(home);
+  });
+}
+
+/** A one-time path that sets a new password for somebody who is locked out; null where nobody has the address. */
+export async function resetPath(ownerUrl: string, email: string): Promise<string | null> {
+  const { db, close } = connect(ownerUrl, 1);
+  try {
+    const reset = await startReset(db, email.trim().toLowerCase());
+    return reset && `/reset/${reset.token}`;
   } finally {
     await close();
   }

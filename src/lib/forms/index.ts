@@ -11,3 +11,14 @@ export type { KnownNames } from './stops/parse';
 export { BENCH_TARGETS, parseBench } from './bench-form';
 export { parseOwnLabel } from './label-form';
 export type { OwnLabel } from './label-form';
+export {
+  parseEmail,
+  parseInvitation,
+  parseJoin,
+  parseNewPassword,
+  parseRole,
+  parseSignIn,
+  parseWelcome,
+  parseWorkspace,
+} from './people-forms';
+export type { InvitationForm, WelcomeForm } from './people-forms';

@@ -32,3 +32,4 @@ export {
   VIGOUR_WORDS,
 } from './terms';
 export { trailText } from './trail';
+export { ROLE_WORDS } from './people';

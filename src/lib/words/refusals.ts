@@ -2,6 +2,11 @@ import type { Fact, Refusal } from '../core/result';
 
 /** Names of form fields as the screens label them; a path of the calculation contract stays as it is written. */
 const FIELD_NAMES: Readonly<Record<string, string>> = {
+  email: 'The e-mail address',
+  password: 'The password',
+  again: 'The password again',
+  workspace: 'The name of the workspace',
+  role: 'The role',
   where: 'Where',
   title: 'What is wrong',
   propertyId: 'The property',
@@ -181,6 +186,12 @@ function invalidSentence(where: string, facts: Refusal['facts']): string {
       return `Give “${text(facts.key)}” or “${text(facts.other)}”, not both.`;
     case 'needed':
       return `${where} is needed and missing.`;
+    case 'an-email':
+      return `${where} must be an e-mail address such as name@place.example.`;
+    case 'a-longer-password':
+      return `The password must have at least ${text(facts.limit)} characters. Four or five words do well.`;
+    case 'the-same-again':
+      return 'The two passwords differ. Type the same one twice.';
     case 'plain-text':
       return `${where} must be plain text without markup (no “<” before a letter).`;
     case 'a-clock-time':

@@ -28,7 +28,10 @@ export type Expected =
   | 'plain-text'
   | 'later-than-start'
   | 'a-clock-time'
-  | 'not-below-least';
+  | 'not-below-least'
+  | 'an-email'
+  | 'a-longer-password'
+  | 'the-same-again';
 
 export type Fact = string | number | boolean | readonly string[];
 

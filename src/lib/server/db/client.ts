@@ -40,16 +40,21 @@ export function connect(url: string, most = 10): Connection {
 
 /**
  * The one way to the data: a transaction with the workspace set for it (`nimsy.workspace`, which row-level security
- * will read). Nothing of a failed transaction stays.
+ * reads). Nothing of a failed transaction stays.
  */
 export async function withWorkspace<T>(
   db: Database,
   workspaceId: string,
   work: (tx: Tx) => Promise<T>,
+  readOnly = false,
 ): Promise<T> {
   return db.transaction(async (tx) => {
     // Sent ahead on the same connection: what follows runs after it, or fails with it.
-    const set = tx.execute(sql`select set_config('nimsy.workspace', ${workspaceId}, true)`);
+    const set = tx.execute(
+      readOnly
+        ? sql`select set_config('nimsy.workspace', ${workspaceId}, true), set_config('transaction_read_only', 'on', true)`
+        : sql`select set_config('nimsy.workspace', ${workspaceId}, true)`,
+    );
     const [result] = await Promise.all([work(Object.assign(tx, { workspaceId })), set]);
     return result;
   });

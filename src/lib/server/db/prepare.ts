@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm';
 import { migrate } from 'drizzle-orm/postgres-js/migrator';
 import postgres from 'postgres';
-import { connect } from './client';
+import { connect, type Database } from './client';
 
 /** Makes the two roles and the database where they are missing. Needs the superuser's address. */
 export async function createDatabase(
@@ -25,20 +25,72 @@ export async function createDatabase(
   }
 }
 
-/** Brings the tables to the present version and gives the application's role its rights: no change of a record. */
-export async function migrateTables(ownerUrl: string, migrations: string): Promise<void> {
+/** What the application's role may do with each table that it reaches directly; to the others only through functions. */
+const RIGHTS: Readonly<Record<string, string>> = {
+  workspaces: 'select, update (name, settings, settings_revision)',
+  memberships: 'select, insert, update (role), delete',
+  invitations: 'select, insert, delete',
+  shared_links: 'select, insert, update (revoked_at)',
+  outbox: 'select, insert',
+  exports: 'select, insert',
+  customers: 'select, insert, update, delete',
+  properties: 'select, insert, update, delete',
+  cases: 'select, insert, update',
+  case_stops: 'select, insert, update',
+  case_stop_history: 'select, insert',
+  settlements: 'select, insert, update, delete',
+  records: 'select, insert',
+  labels: 'select, insert',
+  containers: 'select, insert, update, delete',
+  equipment: 'select, insert, update, delete',
+};
+
+/**
+ * Brings the tables to the present version and gives the application's role its rights and no more: no change of a
+ * record, no look at passwords or sessions but through the functions that were made for it.
+ */
+export async function migrateTables(ownerUrl: string, migrations: string, appRole: string): Promise<void> {
   const { db, close } = connect(ownerUrl, 1);
   try {
     await migrate(db, { migrationsFolder: migrations });
-    await db.execute(sql`
-      do $$ begin
-        if exists (select 1 from pg_roles where rolname = 'nimsy_app') and current_user <> 'nimsy_app' then
-          grant usage on schema public to nimsy_app;
-          grant select, insert, update, delete on all tables in schema public to nimsy_app;
-          revoke update, delete, truncate on records, labels, workspaces from nimsy_app;
-          revoke insert on workspaces from nimsy_app;
-        end if;
-      end $$`);
+    await grantRights(db, appRole);
+  } finally {
+    await close();
+  }
+}
+
+async function grantRights(db: Database, appRole: string): Promise<void> {
+  const [self] = await db.execute<{ name: string }>(sql`select current_user as name`);
+  if (self?.name === appRole)
+    throw new Error(
+      'The application must not connect as the owner of the tables: give DATABASE_URL a role of its own, and DATABASE_OWNER_URL the owner’s.',
+    );
+  const role = `"${appRole.replaceAll('"', '""')}"`;
+  const grants = Object.entries(RIGHTS).map(([table, rights]) => `grant ${rights} on ${table} to ${role};`);
+  await db.execute(
+    sql.raw(`do $do$ declare made regprocedure; begin
+      grant usage on schema public to ${role};
+      revoke all on all tables in schema public from ${role};
+      ${grants.join('\n')}
+      for made in select p.oid::regprocedure from pg_proc p join pg_namespace n on n.oid = p.pronamespace
+        where n.nspname = 'public' and p.prosecdef and p.proname not in ('best_membership', 'owns_here')
+      loop execute format('grant execute on function %s to ${role}', made); end loop;
+    end $do$`),
+  );
+}
+
+/** Refuses to run as a role that row-level security does not hold. */
+export async function refuseStrongRole(appUrl: string): Promise<void> {
+  const { db, close } = connect(appUrl, 1);
+  try {
+    const [role] = await db.execute<{ strong: boolean }>(sql`
+      select r.rolsuper or r.rolbypassrls or exists (
+        select 1 from pg_class c where c.relname = 'workspaces' and pg_has_role(r.oid, c.relowner, 'usage')) as strong
+      from pg_roles r where r.rolname = current_user`);
+    if (role?.strong !== false)
+      throw new Error(
+        'DATABASE_URL names a role that row-level security does not hold (a superuser, or an owner of the tables). Give it a role without those rights, and DATABASE_OWNER_URL the owner’s.',
+      );
   } finally {
     await close();
   }

@@ -1,34 +1,88 @@
-import { eq } from 'drizzle-orm';
+import { sql } from 'drizzle-orm';
 import type { Database } from '../db/client';
-import { workspaces } from '../db/schema';
 import { demonstrationClock, realClock, type Clock } from './clock';
+import { hashOf } from './tokens';
 
-/** Until people sign in there is one workspace in a database, under this id. */
-export const FIRST_WORKSPACE = '00000000-0000-4000-8000-000000000001';
+export type Role = 'owner' | 'technician' | 'viewer';
+export type SignIn = 'not-yet' | 'only-me' | 'people';
 
-/** Who is asking: the workspace whose data is seen, the person's name, and the clock that holds there. */
-export interface Who {
-  readonly workspaceId: string;
-  readonly workspace: string;
-  readonly person: string;
+/** The installation as every request sees it, signed in or not. */
+export interface House {
   readonly demonstration: boolean;
+  readonly signIn: SignIn;
   readonly now: Clock;
 }
 
-/**
- * The one place that answers who is asking. For now everybody is the person of the first workspace; sign-in will answer
- * here, and nothing else needs to change.
- */
-export async function whoIsAsking(db: Database, still: boolean): Promise<Who> {
-  const [row] = await db.select().from(workspaces).where(eq(workspaces.id, FIRST_WORKSPACE));
-  if (!row) throw new Error('the workspace is missing: start Nimsy with ./nimsy demo or ./nimsy start');
-  const demonstration = row.mode === 'demo';
-  return {
-    workspaceId: row.id,
-    workspace: row.name,
-    person: row.person,
+/** A person who is signed in, without having to be a member of any workspace. */
+export interface Person {
+  readonly id: string;
+  readonly name: string;
+  readonly email: string;
+}
+
+/** Who is asking: the person, the workspace whose data is seen, and the role there. */
+export interface Who {
+  readonly person: Person;
+  readonly workspaceId: string;
+  readonly workspace: string;
+  readonly role: Role;
+  /** As it is kept; parsed by whoever needs it. */
+  readonly settings: unknown;
+  readonly settingsRevision: number;
+}
+
+export interface Asking {
+  readonly house: House;
+  readonly person: Person | null;
+  readonly who: Who | null;
+}
+
+interface Answer extends Record<string, unknown> {
+  readonly mode: 'demo' | 'real';
+  readonly opensOn: string | null;
+  readonly firstStartedAt: string;
+  readonly signIn: SignIn;
+  readonly person: Person | null;
+  readonly workspace: {
+    readonly id: string;
+    readonly name: string;
+    readonly role: Role;
+    readonly settings: unknown;
+    readonly settingsRevision: number;
+  } | null;
+}
+
+/** The one place that answers who is asking, in one turn of the wire: by the session's token, or by "only me". */
+export async function whoIsAsking(db: Database, token: string | undefined, still: boolean): Promise<Asking> {
+  const [row] = await db.execute<{ asks: Answer }>(
+    sql`select who_asks(${token === undefined ? null : hashOf(token)}) as asks`,
+  );
+  const asks = row?.asks;
+  if (!asks?.mode)
+    throw new Error('the installation is missing: start Nimsy with ./nimsy demo or ./nimsy start');
+  const demonstration = asks.mode === 'demo';
+  const house: House = {
     demonstration,
+    signIn: asks.signIn,
     now:
-      demonstration && row.opensOn ? demonstrationClock(row.opensOn, row.firstStartedAt, still) : realClock,
+      demonstration && asks.opensOn
+        ? demonstrationClock(asks.opensOn, new Date(asks.firstStartedAt), still)
+        : realClock,
+  };
+  const { person, workspace } = asks;
+  return {
+    house,
+    person,
+    who:
+      person && workspace
+        ? {
+            person,
+            workspaceId: workspace.id,
+            workspace: workspace.name,
+            role: workspace.role,
+            settings: workspace.settings,
+            settingsRevision: workspace.settingsRevision,
+          }
+        : null,
   };
 }

@@ -4,8 +4,8 @@
   import { dayText, longDayText } from '../../words';
 
   interface Props {
-    person: string;
-    workspace: string;
+    person: string | null;
+    workspace: string | null;
     demonstration: boolean;
     clock: string;
   }
@@ -17,6 +17,7 @@
     ['/shelf', 'Shelf'],
     ['/logbook', 'Logbook'],
     ['/how-much', 'How much'],
+    ['/find', 'Find'],
   ] as const;
   const path = $derived(page.url.pathname);
   const current = (href: string): boolean => (href === '/' ? path === '/' : path.startsWith(href));
@@ -38,17 +39,21 @@
 {/if}
 <header>
   <a class="brand" href={resolve('/')} aria-label="Nimsy, today">nim<span>sy</span></a>
-  <nav aria-label="Main">
-    {#each LINKS as [href, word] (href)}
-      <a href={resolve(href)} class:on={current(href)} aria-current={current(href) ? 'page' : undefined}
-        >{word}</a
-      >
-    {/each}
-  </nav>
+  {#if workspace}<nav aria-label="Main">
+      {#each LINKS as [href, word] (href)}
+        <a href={resolve(href)} class:on={current(href)} aria-current={current(href) ? 'page' : undefined}
+          >{word}</a
+        >
+      {/each}
+    </nav>{:else}<span class="fill"></span>{/if}
   <button type="button" class="night" aria-pressed={night} onclick={turn}
     >{night ? 'Day sheet' : 'Night sheet'}</button
   >
-  <span class="who"><span class="figure">{person}</span><span class="soft small">{workspace}</span></span>
+  {#if person}
+    <a class="who" href={resolve(workspace ? '/settings' : '/account')}
+      ><span class="figure">{person}</span><span class="soft small">{workspace ?? ''}</span></a
+    >
+  {/if}
 </header>
 
 <style>
@@ -112,10 +117,19 @@
     text-decoration: underline;
     text-underline-offset: 3px;
   }
+  .fill {
+    flex: 1;
+  }
   .who {
+    color: inherit;
+    text-decoration: none;
+    padding: 0.6rem 0;
     display: inline-flex;
     gap: 0.5rem;
     align-items: baseline;
+  }
+  .who:hover .figure {
+    text-decoration: underline;
   }
   @media (max-width: 700px) {
     header {

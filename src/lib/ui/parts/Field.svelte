@@ -1,17 +1,19 @@
 <script lang="ts">
+  import type { FullAutoFill as AutoFill } from 'svelte/elements';
   import { getErrors } from './errors';
 
   interface Props {
     label: string;
     name: string;
     value?: string | number | null;
-    type?: 'text' | 'date' | 'time';
+    type?: 'text' | 'date' | 'time' | 'email' | 'password';
     /** A number is typed: a numeric keyboard, but text, so that what was typed is never lost. */
     numeric?: boolean;
     after?: string;
     hint?: string;
     width?: string;
     required?: boolean;
+    autocomplete?: AutoFill;
   }
   let {
     label,
@@ -23,6 +25,7 @@
     hint,
     width = '9rem',
     required = false,
+    autocomplete = 'off',
   }: Props = $props();
   const errorFor = getErrors();
   const error = $derived(errorFor(name));
@@ -37,7 +40,7 @@
     {type}
     value={value === null ? '' : String(value)}
     inputmode={numeric ? 'decimal' : undefined}
-    autocomplete="off"
+    {autocomplete}
     {required}
     class="field-input {numeric ? 'text-right' : ''}"
     aria-invalid={error ? 'true' : undefined}

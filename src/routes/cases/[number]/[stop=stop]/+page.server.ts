@@ -25,7 +25,7 @@ export const actions: Actions = {
         loaded,
         stop as AnsweredStop,
         body.ok,
-        event.locals.who.person,
+        event.locals.who.person.name,
         event.locals.around.now,
       );
       return null;
@@ -50,7 +50,7 @@ export const actions: Actions = {
         tx,
         loaded.id,
         key,
-        off ? null : { by: event.locals.who.person, at: event.locals.around.now },
+        off ? null : { by: event.locals.who.person.name, at: event.locals.around.now },
       );
       return true;
     });

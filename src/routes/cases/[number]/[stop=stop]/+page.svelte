@@ -22,7 +22,7 @@
     equipment: data.equipment,
     swathM,
     errors,
-    person: data.person,
+    person: data.person ?? '',
     time: data.time,
     requestKey: data.requestKey,
   });

@@ -1,0 +1,92 @@
+import { and, desc, eq, sql } from 'drizzle-orm';
+import type { InvitationForm } from '../../forms';
+import type { Tx } from '../db/client';
+import { invitations, memberships, outbox } from '../db/schema';
+import { hashOf, newToken } from '../session/tokens';
+import type { Role } from '../session/who';
+
+export interface Member extends Record<string, unknown> {
+  readonly id: string;
+  readonly name: string;
+  readonly email: string;
+  readonly role: Role;
+}
+
+export async function listMembers(tx: Tx): Promise<Member[]> {
+  return [...(await tx.execute<Member>(sql`select id, name, email, role from members_here()`))];
+}
+
+export async function listInvitations(tx: Tx) {
+  return tx
+    .select({
+      id: invitations.id,
+      email: invitations.email,
+      role: invitations.role,
+      by: invitations.by,
+      expiresAt: invitations.expiresAt,
+    })
+    .from(invitations)
+    .where(eq(invitations.workspaceId, tx.workspaceId))
+    .orderBy(desc(invitations.expiresAt));
+}
+
+const INVITED_FOR_DAYS = 7;
+
+/** Invites somebody by a link that holds for a week; returns its token. An older one for the address is replaced. */
+export async function invite(tx: Tx, form: InvitationForm, by: string): Promise<string> {
+  const token = newToken();
+  await tx
+    .delete(invitations)
+    .where(and(eq(invitations.workspaceId, tx.workspaceId), eq(invitations.email, form.email)));
+  await tx.insert(invitations).values({
+    workspaceId: tx.workspaceId,
+    tokenHash: hashOf(token),
+    email: form.email,
+    role: form.role,
+    by,
+    expiresAt: new Date(Date.now() + INVITED_FOR_DAYS * 86_400_000),
+  });
+  return token;
+}
+
+export async function withdrawInvitation(tx: Tx, id: string): Promise<void> {
+  await tx
+    .delete(invitations)
+    .where(and(eq(invitations.workspaceId, tx.workspaceId), eq(invitations.id, id)));
+}
+
+export type MemberChange = 'done' | 'no-such-member' | 'last-owner';
+
+/** Changes a member's role, or takes the member out (null). The last owner stays one. */
+export async function changeMember(tx: Tx, personId: string, role: Role | null): Promise<MemberChange> {
+  const members = await tx
+    .select()
+    .from(memberships)
+    .where(eq(memberships.workspaceId, tx.workspaceId))
+    .for('update');
+  const member = members.find((m) => m.personId === personId);
+  if (!member) return 'no-such-member';
+  if (member.role === 'owner' && role !== 'owner' && members.filter((m) => m.role === 'owner').length === 1)
+    return 'last-owner';
+  const here = and(eq(memberships.workspaceId, tx.workspaceId), eq(memberships.personId, personId));
+  if (role === null) await tx.delete(memberships).where(here);
+  else await tx.update(memberships).set({ role }).where(here);
+  return 'done';
+}
+
+/** Puts a message into the simulated outbox of the workspace. */
+export async function writeMessage(
+  tx: Tx,
+  message: { to: string; subject: string; body: string },
+): Promise<void> {
+  await tx.insert(outbox).values({ workspaceId: tx.workspaceId, ...message });
+}
+
+export async function listMessages(tx: Tx) {
+  return tx
+    .select()
+    .from(outbox)
+    .where(eq(outbox.workspaceId, tx.workspaceId))
+    .orderBy(desc(outbox.at))
+    .limit(200);
+}

@@ -1,0 +1,44 @@
+<script lang="ts">
+  import { enhance } from '$app/forms';
+  import type { Snippet } from 'svelte';
+  import { setErrors } from './errors';
+
+  interface Props {
+    action?: string;
+    /** What the last sending of it was refused for. */
+    errors?: readonly { path: string; message: string }[] | undefined;
+    /** Sends files. */
+    files?: boolean;
+    /** Empties the form once it was taken. */
+    reset?: boolean;
+    label?: string;
+    children: Snippet<[boolean]>;
+  }
+  let { action, errors = [], files = false, reset = false, label, children }: Props = $props();
+  let sending = $state(false);
+  let trouble = $state<string | null>(null);
+  setErrors((path) => errors.find((error) => error.path === path)?.message);
+  const whole = $derived(trouble ?? errors.find((error) => error.path === '')?.message ?? null);
+</script>
+
+<!-- What was typed stays in the page, whatever the answer is: also where the server is away or the session ended. -->
+<form
+  method="POST"
+  {action}
+  novalidate
+  aria-label={label}
+  enctype={files ? 'multipart/form-data' : undefined}
+  use:enhance={() => {
+    sending = true;
+    trouble = null;
+    return async ({ result, update }) => {
+      sending = false;
+      if (result.type === 'error')
+        trouble = (result.error as { message?: string })?.message ?? 'The server does not answer. Try again.';
+      else await update({ reset });
+    };
+  }}
+>
+  {@render children(sending)}
+  {#if whole}<p class="field-error" role="alert">{whole}</p>{/if}
+</form>

@@ -1,0 +1,81 @@
+import { redirect } from '@sveltejs/kit';
+import { isRefused } from '$lib/core/result';
+import { fieldsOf, parseNewPassword, parseSignIn, parseWorkspace } from '$lib/forms';
+import { withWorkspace } from '$lib/server/db/client';
+import { wrongField, wrongFields } from '$lib/server/session/answer';
+import { dropSession, setSession } from '$lib/server/session/cookie';
+import { mayTry } from '$lib/server/session/limits';
+import {
+  beginSignIn,
+  changePassword,
+  chooseWorkspace,
+  endOtherSessions,
+  foundWorkspace,
+  isOwnPassword,
+  openSession,
+  workspacesOf,
+} from '$lib/server/session/people';
+import { furnish } from '$lib/server/store/workspaces';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals: { db, person, who, house } }) => ({
+  email: house.signIn === 'only-me' ? null : person.email,
+  workspaces: await workspacesOf(db, person.id),
+  present: (who as typeof who | null)?.workspaceId ?? null,
+});
+
+const UUID = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
+
+export const actions: Actions = {
+  choose: async ({ locals, request }) => {
+    const wished = fieldsOf(await request.formData()).get('workspace') ?? '';
+    const { db, person, token } = locals;
+    if (!UUID.test(wished) || token === undefined || !(await chooseWorkspace(db, person.id, token, wished)))
+      return wrongField(404, '', 'You are not a member of that workspace.');
+    redirect(303, '/');
+  },
+
+  found: async ({ locals, request }) => {
+    const fields = fieldsOf(await request.formData());
+    const form = parseWorkspace(fields);
+    if (isRefused(form)) return wrongFields(form.refused, fields);
+    const { db, person, token } = locals;
+    const { id } = await foundWorkspace(db, person.id, form.ok.workspace);
+    await withWorkspace(db, id, furnish);
+    if (token !== undefined) await chooseWorkspace(db, person.id, token, id);
+    redirect(303, '/');
+  },
+
+  password: async ({ locals, request, getClientAddress }) => {
+    const fields = fieldsOf(await request.formData());
+    const form = parseNewPassword(fields);
+    if (isRefused(form)) return wrongFields(form.refused, fields);
+    const { db, person, token } = locals;
+    if (!(await mayTry(db, 'sign-in', { email: person.email, machine: getClientAddress() })))
+      return wrongField(429, 'present', 'Too many attempts. Wait a quarter of an hour.');
+    if (!(await isOwnPassword(db, person.id, fields.get('present') ?? '')))
+      return wrongField(400, 'present', 'The present password is not right.');
+    await changePassword(db, person.id, form.ok.password);
+    const ended = await endOtherSessions(db, person.id, token);
+    return { passwordSet: true, ended };
+  },
+
+  everywhere: async ({ locals, cookies, url }) => {
+    await endOtherSessions(locals.db, locals.person.id, undefined);
+    dropSession(cookies, url);
+    redirect(303, '/sign-in?done=out');
+  },
+
+  /** From "only me" to sign-in with a password. */
+  begin: async ({ locals, request, cookies, url }) => {
+    const fields = fieldsOf(await request.formData());
+    const [address, fresh] = [parseSignIn(fields), parseNewPassword(fields)];
+    if (isRefused(address)) return wrongFields(address.refused, fields);
+    if (isRefused(fresh)) return wrongFields(fresh.refused, fields);
+    const { db, person } = locals;
+    if (!(await beginSignIn(db, person.id, address.ok.email, fresh.ok.password)))
+      return wrongField(409, '', 'This Nimsy has sign-in already.');
+    setSession(cookies, url, await openSession(db, person.id));
+    redirect(303, '/people');
+  },
+};

@@ -1,0 +1,155 @@
+<script lang="ts">
+  import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
+  import Field from '$lib/ui/parts/Field.svelte';
+  import KeptForm from '$lib/ui/parts/KeptForm.svelte';
+  import { ROLE_WORDS } from '$lib/words';
+  import type { PageProps } from './$types';
+
+  let { data, form }: PageProps = $props();
+  const errors = $derived(form && 'errors' in form ? (form.errors ?? []) : []);
+  const only = (...paths: string[]) => errors.filter((error) => paths.includes(error.path));
+</script>
+
+<svelte:head><title>Your account · Nimsy</title></svelte:head>
+<div class="page">
+  <OfficeNav role={data.role} alone={data.alone} />
+  <h1>{data.person}</h1>
+  {#if data.email}<p class="soft">{data.email}</p>{/if}
+
+  <h2 class="section-head">Workspaces</h2>
+  {#if data.workspaces.length === 0}
+    <p>You belong to no workspace now. Open an invitation, or found one of your own.</p>
+  {/if}
+  <ul class="rule-list">
+    {#each data.workspaces as { id, name, role } (id)}
+      <li class="place">
+        <span><span class="figure">{name}</span> · {ROLE_WORDS[role].name}</span>
+        {#if id === data.present}
+          <span class="soft">you are here</span>
+        {:else}
+          <KeptForm action="?/choose" errors={[]}>
+            {#snippet children(sending)}
+              <input type="hidden" name="workspace" value={id} />
+              <button class="button" disabled={sending}>Go to {name}</button>
+            {/snippet}
+          </KeptForm>
+        {/if}
+      </li>
+    {/each}
+  </ul>
+  {#if data.alone}
+    <h2 class="section-head">Let others in</h2>
+    <p>
+      This Nimsy is for you alone, on this machine. To invite others, or to reach it from other machines, give
+      yourself an address and a password.
+    </p>
+    <KeptForm action="?/begin" {errors}>
+      {#snippet children(sending)}
+        <div class="fields">
+          <Field
+            label="E-mail address"
+            name="email"
+            type="email"
+            autocomplete="username"
+            value={form && 'fields' in form ? (form.fields?.email ?? '') : ''}
+            width="20rem"
+          />
+          <Field
+            label="Password"
+            name="password"
+            type="password"
+            autocomplete="new-password"
+            width="16rem"
+            hint="at least 10 characters"
+          />
+          <Field
+            label="The same again"
+            name="again"
+            type="password"
+            autocomplete="new-password"
+            width="16rem"
+          />
+        </div>
+        <div class="actions"><button class="button" disabled={sending}>From now on, sign in</button></div>
+      {/snippet}
+    </KeptForm>
+  {:else}
+    <details open={only('workspace').length > 0}>
+      <summary>Found another workspace</summary>
+      <KeptForm action="?/found" errors={only('workspace')}>
+        {#snippet children(sending)}
+          <div class="fields">
+            <Field label="Name of the household or firm" name="workspace" width="20rem" />
+          </div>
+          <div class="actions"><button class="button" disabled={sending}>Found it</button></div>
+        {/snippet}
+      </KeptForm>
+    </details>
+
+    <h2 class="section-head">Password</h2>
+    {#if form && 'passwordSet' in form}
+      <p role="status">
+        The new password is set.{form.ended ? ` ${form.ended} other sign-ins were ended.` : ''}
+      </p>
+    {/if}
+    <KeptForm action="?/password" errors={only('present', 'password', 'again', '')} reset>
+      {#snippet children(sending)}
+        <div class="fields">
+          <Field
+            label="Present password"
+            name="present"
+            type="password"
+            autocomplete="current-password"
+            width="16rem"
+          />
+          <Field
+            label="New password"
+            name="password"
+            type="password"
+            autocomplete="new-password"
+            width="16rem"
+            hint="at least 10 characters"
+          />
+          <Field
+            label="The same again"
+            name="again"
+            type="password"
+            autocomplete="new-password"
+            width="16rem"
+          />
+        </div>
+        <div class="actions"><button class="button" disabled={sending}>Change it</button></div>
+      {/snippet}
+    </KeptForm>
+
+    <h2 class="section-head">Sign out</h2>
+    <div class="out">
+      <form method="POST" action="/sign-out"><button class="button">Sign out here</button></form>
+      <form method="POST" action="?/everywhere"><button class="button">Sign out everywhere</button></form>
+    </div>
+  {/if}
+</div>
+
+<style>
+  .place {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem 1rem;
+    align-items: center;
+    justify-content: space-between;
+    min-height: 3.4rem;
+  }
+  details {
+    margin-top: 0.8rem;
+  }
+  summary {
+    cursor: pointer;
+    color: var(--petrol);
+    padding: 0.4rem 0;
+  }
+  .out {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.8rem;
+  }
+</style>

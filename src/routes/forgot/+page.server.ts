@@ -1,0 +1,30 @@
+import { isRefused } from '$lib/core/result';
+import { fieldsOf, parseEmail } from '$lib/forms';
+import { withWorkspace } from '$lib/server/db/client';
+import { wrongField, wrongFields } from '$lib/server/session/answer';
+import { mayTry } from '$lib/server/session/limits';
+import { startReset } from '$lib/server/session/people';
+import { writeMessage } from '$lib/server/store/members';
+import type { Actions } from './$types';
+
+export const actions: Actions = {
+  default: async ({ locals, request, url, getClientAddress }) => {
+    const fields = fieldsOf(await request.formData());
+    const form = parseEmail(fields);
+    if (isRefused(form)) return wrongFields(form.refused, fields);
+    const { email } = form.ok;
+    if (!(await mayTry(locals.db, 'reset', { email, machine: getClientAddress() })))
+      return wrongField(429, '', 'Too many links were asked for. Wait a quarter of an hour.', fields);
+    const reset = await startReset(locals.db, email);
+    if (reset?.toldTo)
+      await withWorkspace(locals.db, reset.toldTo, (tx) =>
+        writeMessage(tx, {
+          to: email,
+          subject: 'A new password for Nimsy',
+          body: `${reset.name}, set a new password within the hour: ${url.origin}/reset/${reset.token}\nIf you did not ask for it, leave it be.`,
+        }),
+      );
+    // The answer is the same for every address: it tells nobody who has an account here.
+    return { asked: email };
+  },
+};

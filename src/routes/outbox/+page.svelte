@@ -1,0 +1,38 @@
+<script lang="ts">
+  import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
+  import { dayText } from '$lib/words';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+</script>
+
+<svelte:head><title>Outbox · Nimsy</title></svelte:head>
+<div class="page">
+  <OfficeNav role={data.role} alone={data.alone} />
+  <h1>Outbox</h1>
+  <p class="soft">
+    Nimsy sends no mail itself. What it would send lies here, for owners only; pass it on yourself.
+  </p>
+  {#if data.messages.length === 0}<p>Nothing lies here.</p>{/if}
+  <ul class="rule-list">
+    {#each data.messages as { id, to, subject, body, at } (id)}
+      <li>
+        <p>
+          <span class="figure">{subject}</span>
+          <span class="soft small">to {to} · {dayText(at.slice(0, 10))} {at.slice(11, 16)} UTC</span>
+        </p>
+        <p class="body">{body}</p>
+      </li>
+    {/each}
+  </ul>
+</div>
+
+<style>
+  p {
+    margin: 0.2rem 0;
+  }
+  .body {
+    white-space: pre-wrap;
+    overflow-wrap: anywhere;
+  }
+</style>

@@ -1,0 +1,78 @@
+import { isRefused } from '$lib/core/result';
+import { fieldsOf, parseInvitation, parseRole } from '$lib/forms';
+import { wrongField, wrongFields } from '$lib/server/session/answer';
+import {
+  changeMember,
+  invite,
+  listInvitations,
+  listMembers,
+  withdrawInvitation,
+  writeMessage,
+  type MemberChange,
+} from '$lib/server/store/members';
+import { ROLE_WORDS } from '$lib/words';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals }) => {
+  const [members, invitations] = await locals.inWorkspace((tx) =>
+    Promise.all([listMembers(tx), listInvitations(tx)]),
+  );
+  return {
+    members,
+    self: locals.who.person.id,
+    invitations: invitations.map((i) => ({
+      ...i,
+      expiresAt: i.expiresAt.toISOString(),
+      over: i.expiresAt < new Date(),
+    })),
+  };
+};
+
+const TROUBLE: Record<Exclude<MemberChange, 'done'>, string> = {
+  'no-such-member': 'That person is not a member here any more.',
+  'last-owner': 'A workspace needs an owner. Make somebody else an owner first.',
+};
+
+export const actions: Actions = {
+  invite: async ({ locals, request, url }) => {
+    const fields = fieldsOf(await request.formData());
+    const form = parseInvitation(fields);
+    if (isRefused(form)) return wrongFields(form.refused, fields);
+    const { who } = locals;
+    const link = await locals.inWorkspace(async (tx) => {
+      if ((await listMembers(tx)).some((member) => member.email === form.ok.email)) return null;
+      const token = await invite(tx, form.ok, who.person.name);
+      const address = `${url.origin}/join/${token}`;
+      await writeMessage(tx, {
+        to: form.ok.email,
+        subject: `${who.person.name} invites you to ${who.workspace}`,
+        body: `Join ${who.workspace} as ${ROLE_WORDS[form.ok.role].name} within a week: ${address}`,
+      });
+      return address;
+    });
+    if (link === null) return wrongField(409, 'email', 'That person is a member here already.', fields);
+    return { link, email: form.ok.email };
+  },
+
+  withdraw: async ({ locals, request }) => {
+    const id = fieldsOf(await request.formData()).get('id') ?? '';
+    if (/^[0-9a-f-]{36}$/.test(id)) await locals.inWorkspace((tx) => withdrawInvitation(tx, id));
+    return { withdrawn: true };
+  },
+
+  role: async ({ locals, request }) => {
+    const fields = fieldsOf(await request.formData());
+    const form = parseRole(fields);
+    if (isRefused(form)) return wrongFields(form.refused, fields);
+    const done = await locals.inWorkspace((tx) => changeMember(tx, form.ok.personId, form.ok.role));
+    return done === 'done' ? { changed: true } : wrongField(409, form.ok.personId, TROUBLE[done]);
+  },
+
+  remove: async ({ locals, request }) => {
+    const id = fieldsOf(await request.formData()).get('personId') ?? '';
+    const done = /^[0-9a-f-]{36}$/.test(id)
+      ? await locals.inWorkspace((tx) => changeMember(tx, id, null))
+      : 'no-such-member';
+    return done === 'done' ? { changed: true } : wrongField(409, id, TROUBLE[done]);
+  },
+};

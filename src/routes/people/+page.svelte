@@ -1,0 +1,138 @@
+<script lang="ts">
+  import { resolve } from '$app/paths';
+  import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
+  import Choice from '$lib/ui/parts/Choice.svelte';
+  import Field from '$lib/ui/parts/Field.svelte';
+  import KeptForm from '$lib/ui/parts/KeptForm.svelte';
+  import { dayText, ROLE_WORDS } from '$lib/words';
+  import type { PageProps } from './$types';
+
+  let { data, form }: PageProps = $props();
+  const ROLES = (['owner', 'technician', 'viewer'] as const).map((role) => ({
+    value: role,
+    name: ROLE_WORDS[role].name,
+  }));
+  const errors = $derived(form && 'errors' in form ? (form.errors ?? []) : []);
+  const about = (id: string) => errors.filter((e) => e.path === id).map((e) => ({ ...e, path: '' }));
+</script>
+
+<svelte:head><title>People · Nimsy</title></svelte:head>
+<div class="page">
+  <OfficeNav role={data.role} alone={data.alone} />
+  <h1>People of {data.workspace}</h1>
+  <ul class="rule-list">
+    {#each data.members as { id, name, email, role } (id)}
+      <li class="member">
+        <span
+          ><span class="figure">{name}</span>{id === data.self ? ' (you)' : ''}<br /><span class="soft small"
+            >{email}</span
+          ></span
+        >
+        <KeptForm action="?/role" errors={about(id)} label="Role of {name}">
+          {#snippet children(sending)}
+            <input type="hidden" name="personId" value={id} />
+            <div class="row">
+              <select name="role" class="field-input" value={role} aria-label="Role of {name}">
+                {#each ROLES as { value, name: word } (value)}<option {value}>{word}</option>{/each}
+              </select>
+              <button class="button" disabled={sending}>Set the role</button>
+            </div>
+          {/snippet}
+        </KeptForm>
+        <form method="POST" action="?/remove">
+          <input type="hidden" name="personId" value={id} />
+          <button class="button button-plain">Take {id === data.self ? 'yourself' : name} out</button>
+        </form>
+      </li>
+    {/each}
+  </ul>
+
+  <h2 class="section-head">Invite somebody</h2>
+  {#if form && 'link' in form && form.link}
+    <div class="link" role="status">
+      <p>
+        Give this link to {form.email}. It is shown this once (a copy lies in the
+        <a href={resolve('/outbox')}>outbox</a>), works once, and holds for a week.
+      </p>
+      <p class="address">{form.link}</p>
+    </div>
+  {/if}
+  <KeptForm action="?/invite" errors={errors.filter((e) => e.path === 'email' || e.path === 'role')} reset>
+    {#snippet children(sending)}
+      <div class="fields">
+        <Field
+          label="E-mail address"
+          name="email"
+          type="email"
+          value={form && 'fields' in form ? (form.fields?.email ?? '') : ''}
+          width="20rem"
+        />
+        <Choice label="Role" name="role" items={ROLES} value="technician" width="12rem" />
+      </div>
+      <p class="soft small roles">
+        {#each ROLES as { value, name } (value)}<span
+            ><span class="figure">{name}</span>: {ROLE_WORDS[value].may}</span
+          >{/each}
+      </p>
+      <div class="actions"><button class="button button-main" disabled={sending}>Make a link</button></div>
+    {/snippet}
+  </KeptForm>
+
+  {#if data.invitations.length > 0}
+    <h2 class="section-head">Open invitations</h2>
+    <ul class="rule-list">
+      {#each data.invitations as { id, email, role, by, expiresAt, over } (id)}
+        <li class="member">
+          <span
+            >{email} as {ROLE_WORDS[role].name}<br /><span class="soft small"
+              >by {by}, {over ? 'expired' : 'until'} {dayText(expiresAt.slice(0, 10))}</span
+            ></span
+          >
+          <form method="POST" action="?/withdraw">
+            <input type="hidden" name="id" value={id} />
+            <button class="button button-plain">Withdraw</button>
+          </form>
+        </li>
+      {/each}
+    </ul>
+  {/if}
+</div>
+
+<style>
+  .member {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.4rem 1.4rem;
+    align-items: center;
+  }
+  .member > span {
+    flex: 1 1 14rem;
+    overflow-wrap: anywhere;
+  }
+  .row {
+    display: flex;
+    gap: 0.5rem;
+  }
+  .row select {
+    width: 9rem;
+  }
+  .roles {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.2rem 1.4rem;
+    margin: 0.8rem 0 0;
+  }
+  .link {
+    border: 1px solid var(--petrol);
+    padding: 0.6rem 0.9rem;
+    margin-bottom: 1rem;
+  }
+  .link p {
+    margin: 0.2rem 0;
+  }
+  .address {
+    font-weight: 650;
+    overflow-wrap: anywhere;
+    user-select: all;
+  }
+</style>

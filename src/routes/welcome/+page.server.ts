@@ -1,0 +1,54 @@
+import { timingSafeEqual } from 'node:crypto';
+import { redirect } from '@sveltejs/kit';
+import { isRefused } from '$lib/core/result';
+import { fieldsOf, parseWelcome } from '$lib/forms';
+import { withWorkspace } from '$lib/server/db/client';
+import { wrongField, wrongFields } from '$lib/server/session/answer';
+import { setSession } from '$lib/server/session/cookie';
+import { firstPerson, foundWorkspace, openSession } from '$lib/server/session/people';
+import { furnish } from '$lib/server/store/workspaces';
+import type { Actions, PageServerLoad } from './$types';
+
+/** Opened to a network, the first start is for whoever reads the key in the terminal. */
+const wantedKey = process.env.NIMSY_WELCOME_KEY ?? '';
+/** Without a password nothing but this machine may be served. */
+const onNetwork = process.env.NIMSY_ON_NETWORK === '1';
+const NOBODY_ELSE = 'only-me@this-machine.example';
+
+const hasKey = (url: URL): boolean => {
+  const given = Buffer.from(url.searchParams.get('key') ?? '');
+  const wanted = Buffer.from(wantedKey);
+  return wantedKey === '' || (given.length === wanted.length && timingSafeEqual(given, wanted));
+};
+
+export const load: PageServerLoad = ({ locals, url }) => {
+  if (locals.house.signIn !== 'not-yet') redirect(303, '/');
+  return { locked: !hasKey(url), onNetwork };
+};
+
+export const actions: Actions = {
+  default: async ({ locals, request, url, cookies }) => {
+    const fields = fieldsOf(await request.formData());
+    if (!hasKey(url))
+      return wrongField(403, '', 'Open the address that the terminal printed at the first start.', fields);
+    const form = parseWelcome(fields);
+    if (isRefused(form)) return wrongFields(form.refused, fields);
+    const chosen = form.ok;
+    if (chosen.how === 'only-me' && onNetwork)
+      return wrongField(
+        400,
+        'how',
+        'Nimsy was started with --host, so it needs sign-in. Choose an account, or start it without --host.',
+        fields,
+      );
+    const personId = await firstPerson(
+      locals.db,
+      chosen.how === 'people' ? chosen : { name: chosen.name, email: NOBODY_ELSE, password: null },
+    );
+    if (personId === null) return wrongField(409, '', 'Somebody was quicker: there is an owner already.');
+    const workspace = await foundWorkspace(locals.db, personId, chosen.workspace);
+    await withWorkspace(locals.db, workspace.id, furnish);
+    if (chosen.how === 'people') setSession(cookies, url, await openSession(locals.db, personId));
+    redirect(303, '/');
+  },
+};

@@ -1,0 +1,121 @@
+<script lang="ts">
+  import Field from '$lib/ui/parts/Field.svelte';
+  import KeptForm from '$lib/ui/parts/KeptForm.svelte';
+  import type { PageProps } from './$types';
+
+  let { data, form }: PageProps = $props();
+  const was = (name: string, other = ''): string => form?.fields?.[name] ?? other;
+  let chosen = $state<'people' | 'only-me' | null>(null);
+  const how = $derived(
+    chosen ?? (data.onNetwork ? 'people' : (was('how', 'people') as 'people' | 'only-me')),
+  );
+</script>
+
+<svelte:head><title>Welcome · Nimsy</title></svelte:head>
+<div class="page narrow">
+  <h1>Who uses this Nimsy?</h1>
+  {#if data.locked}
+    <p>
+      This Nimsy is open to a network and has no owner yet. Open the address with the key that it printed in
+      the terminal.
+    </p>
+  {:else}
+    <p>
+      Nimsy works out amounts, dates and records. The label on the container, local law and licensed people
+      always come first.
+    </p>
+    <KeptForm errors={form?.errors}>
+      {#snippet children(sending)}
+        <fieldset class="how">
+          <legend class="legend">How it is used</legend>
+          <label>
+            <input
+              type="radio"
+              name="how"
+              value="people"
+              checked={how === 'people'}
+              onchange={() => (chosen = 'people')}
+            />
+            <span
+              ><span class="figure">With sign-in.</span> You are the owner and can invite others. Needed where other
+              machines shall reach it.</span
+            >
+          </label>
+          <label>
+            <input
+              type="radio"
+              name="how"
+              value="only-me"
+              checked={how === 'only-me'}
+              disabled={data.onNetwork}
+              onchange={() => (chosen = 'only-me')}
+            />
+            <span
+              ><span class="figure">Only me, on this machine.</span> No password. Nothing but this machine is served,
+              and whoever uses this machine sees it all.</span
+            >
+          </label>
+        </fieldset>
+        <div class="fields">
+          <Field label="Your name" name="name" autocomplete="name" value={was('name')} width="16rem" />
+          <Field
+            label="Name of the household or firm"
+            name="workspace"
+            value={was('workspace')}
+            width="20rem"
+          />
+        </div>
+        {#if how === 'people'}
+          <div class="fields">
+            <Field
+              label="E-mail address"
+              name="email"
+              type="email"
+              autocomplete="username"
+              value={was('email')}
+              width="20rem"
+            />
+            <Field
+              label="Password"
+              name="password"
+              type="password"
+              autocomplete="new-password"
+              width="16rem"
+              hint="at least 10 characters"
+            />
+          </div>
+        {/if}
+        <div class="actions"><button class="button button-main" disabled={sending}>Begin</button></div>
+      {/snippet}
+    </KeptForm>
+  {/if}
+</div>
+
+<style>
+  .narrow {
+    max-width: 48rem;
+  }
+  p {
+    margin: 0.8rem 0 1.2rem;
+  }
+  .how {
+    display: grid;
+    gap: 0.6rem;
+    margin-bottom: 1rem;
+  }
+  .how label {
+    display: grid;
+    grid-template-columns: 1.4rem 1fr;
+    gap: 0.5rem;
+    align-items: start;
+  }
+  .how input {
+    width: 1.2rem;
+    height: 1.2rem;
+    margin-top: 0.15rem;
+    accent-color: var(--petrol);
+  }
+  .fields {
+    margin: 1rem 0;
+  }
+</style>
