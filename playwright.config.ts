@@ -1,5 +1,17 @@
 import { defineConfig } from '@playwright/test';
 
+const [name = '', value = ''] = (process.env.NIMSY_TEST_COOKIE ?? '').split('=');
+/** Everybody is the firm’s owner, unless an errand steps in as somebody else. */
+const owner = {
+  name,
+  value,
+  domain: '127.0.0.1',
+  path: '/',
+  expires: -1,
+  httpOnly: true,
+  secure: false,
+  sameSite: 'Lax' as const,
+};
 const wide = { width: 1280, height: 800 };
 const phone = { width: 390, height: 844 };
 
@@ -10,6 +22,7 @@ export default defineConfig({
   forbidOnly: true,
   use: {
     baseURL: process.env.NIMSY_TEST_URL,
+    storageState: { cookies: [owner], origins: [] },
     locale: 'en-GB',
     trace: 'off',
     launchOptions: {

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import autocannon from 'autocannon';
 import { bundle, needBuild } from './build.mjs';
-import { startInstance } from './instance.mjs';
+import { startInstance, stepInAs } from './instance.mjs';
 import { needChromium, needPostgres } from './packages.mjs';
 import { ROOT } from './say.mjs';
 
@@ -21,6 +21,7 @@ const { benchCore } = await import(pathToFileURL(join(ROOT, 'build', 'bench-core
 await benchCore();
 
 const instance = await startInstance({ words: ['--still'] });
+const cookie = await stepInAs(instance.url, 'owner');
 try {
   await servedPages();
   await loadedScripts();
@@ -56,7 +57,12 @@ async function servedPages() {
       'times the empty page (p95)': (middle(p95.get(page)) / empty).toFixed(2),
     })),
   );
-  const load = await autocannon({ url: `${instance.url}/cases/6/mix`, connections: 10, amount: 2000 });
+  const load = await autocannon({
+    url: `${instance.url}/cases/6/mix`,
+    headers: { cookie },
+    connections: 10,
+    amount: 2000,
+  });
   console.log(
     `case page under 10 connections: ${load.requests.average} a second, p97.5 ${load.latency.p97_5} ms, ${load.non2xx} errors`,
   );
@@ -67,7 +73,7 @@ async function timesOf(page) {
   const times = [];
   for (let i = 0; i < REQUESTS; i++) {
     const start = performance.now();
-    const response = await fetch(instance.url + page);
+    const response = await fetch(instance.url + page, { headers: { cookie } });
     await response.arrayBuffer();
     times.push(performance.now() - start);
     if (response.status !== 200) throw new Error(`${page} answered ${response.status}`);
@@ -89,7 +95,10 @@ async function loadedScripts() {
   });
   const rows = [];
   for (const path of PAGES) {
-    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    const page = await browser.newPage({
+      viewport: { width: 1280, height: 800 },
+      extraHTTPHeaders: { cookie },
+    });
     let bytes = 0;
     let files = 0;
     /** @type {Promise<void>[]} */

@@ -69,3 +69,33 @@ export function remove(data) {
 export function portOfDatabase(data) {
   return Number(readFileSync(join(placeOf(data), 'postmaster.pid'), 'utf8').split('\n')[3]);
 }
+
+/**
+ * Steps in as one of the demonstration's people; returns the cookie.
+ * @param {string} url @param {'householder' | 'owner' | 'technician' | 'office'} account
+ */
+export async function stepInAs(url, account) {
+  return cookieOf(await sendForm(`${url}/sign-in?/ready`, { account }));
+}
+
+/** The first start of real use: one person alone on this machine. @param {string} url */
+export async function beginAlone(url) {
+  await sendForm(`${url}/welcome`, { how: 'only-me', name: 'A. Brook', workspace: 'Brook House' });
+}
+
+/** What a browser without scripts sends. @param {string} url @param {Record<string, string>} fields @param {string} [cookie] */
+export function sendForm(url, fields, cookie) {
+  return fetch(url, {
+    method: 'POST',
+    headers: { origin: new URL(url).origin, accept: 'text/html', ...(cookie ? { cookie } : {}) },
+    body: new URLSearchParams(fields),
+    redirect: 'manual',
+  });
+}
+
+/** @param {Response} response */
+export function cookieOf(response) {
+  const [cookie] = response.headers.getSetCookie();
+  if (response.status !== 303 || !cookie) throw new Error(`not signed in: ${response.status}`);
+  return cookie.split(';')[0] ?? '';
+}

@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
 import { placeOf } from './cluster.mjs';
-import { remove, startInstance } from './instance.mjs';
+import { beginAlone, remove, sendForm, startInstance, stepInAs } from './instance.mjs';
 
 const NIMSY = join(process.cwd(), 'nimsy');
 const nimsy = (...words: string[]) => spawnSync(NIMSY, words, { encoding: 'utf8', timeout: 50_000 });
@@ -18,18 +18,15 @@ async function until(done: () => boolean): Promise<void> {
   expect(done()).toBe(true);
 }
 async function openCase(url: string, title: string): Promise<void> {
-  const page = await (await fetch(`${url}/cases/new`)).text();
+  const cookie = await stepInAs(url, 'technician');
+  const page = await (await fetch(`${url}/cases/new`, { headers: { cookie } })).text();
   const propertyId = /<option value="([0-9a-f-]{36})"/.exec(page)?.[1] ?? '';
-  const response = await fetch(`${url}/cases/new`, {
-    method: 'POST',
-    headers: { origin: url, accept: 'text/html' },
-    body: new URLSearchParams({ title, propertyId }),
-    redirect: 'manual',
-  });
-  expect(response.status).toBe(303);
+  expect((await sendForm(`${url}/cases/new`, { title, propertyId }, cookie)).status).toBe(303);
 }
 const has = async (url: string, text: string): Promise<boolean> =>
-  (await (await fetch(`${url}/cases`)).text()).includes(text);
+  (
+    await (await fetch(`${url}/cases`, { headers: { cookie: await stepInAs(url, 'office') } })).text()
+  ).includes(text);
 
 describe('the one command', () => {
   const data = newData();
@@ -148,18 +145,15 @@ describe('in real use', () => {
     async () => {
       const own = await startInstance({ mode: 'start' });
       const post = async (path: string, fields: Record<string, string>): Promise<string> => {
-        const response = await fetch(own.url + path, {
-          method: 'POST',
-          headers: { origin: own.url, accept: 'text/html' },
-          body: new URLSearchParams(fields),
-          redirect: 'manual',
-        });
+        const response = await sendForm(own.url + path, fields);
         expect(response.status, path).toBe(303);
         return response.headers.get('location') ?? '';
       };
       const text = async (path: string): Promise<string> =>
         (await (await fetch(own.url + path)).text()).split('<script')[0] ?? '';
       try {
+        expect(await text('/cases')).toContain('Who uses this Nimsy?');
+        await beginAlone(own.url);
         expect(await text('/')).toContain('add the property');
         expect(await text('/')).not.toContain('Demonstration');
         const place = await post('/properties/new', {
@@ -226,6 +220,7 @@ describe('in real use', () => {
         await post('/cases/1/choose?/save', {
           label: shelf.replace('/shelf/', ''),
           reason: '',
+          basedOn: '1',
           then: 'next',
         });
         const mixed = await text('/cases/1/mix');

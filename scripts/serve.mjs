@@ -110,6 +110,16 @@ async function needPort(host, port) {
   });
 }
 
+/** What every answer says to the browser, errors and files too. */
+const HEADERS = /** @type {const} */ ([
+  ['x-content-type-options', 'nosniff'],
+  ['x-frame-options', 'DENY'],
+  ['referrer-policy', 'same-origin'],
+  ['cross-origin-opener-policy', 'same-origin'],
+  ['cross-origin-resource-policy', 'same-origin'],
+  ['permissions-policy', 'camera=(self), geolocation=(self), microphone=(), payment=(), usb=()'],
+]);
+
 /** Serves the built application. @param {number} port @param {import('./network.mjs').Network} network */
 async function listen(port, network) {
   // A whole workspace may be read back from its file; every page has its own limit below this.
@@ -126,6 +136,7 @@ async function listen(port, network) {
   const scheme = network.tls ? 'https' : 'http';
   /** @type {import('node:http').RequestListener} */
   const answer = (request, response) => {
+    for (const [header, value] of HEADERS) response.setHeader(header, value);
     if (network.origin) {
       const from = (request.socket.remoteAddress ?? '').replace(/^::ffff:/, '');
       if (network.proxy !== null && from !== network.proxy) {

@@ -2,7 +2,7 @@
 import { mkdirSync, readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { needBuild } from './build.mjs';
-import { startInstance } from './instance.mjs';
+import { startInstance, stepInAs } from './instance.mjs';
 import { needChromium, needPostgres } from './packages.mjs';
 import { ROOT } from './say.mjs';
 
@@ -23,6 +23,9 @@ const VIEWS = [
   ['label', '/shelf/tarnside-liquid', 1280, 800],
   ['logbook', '/logbook', 1280, 800],
   ['how-much', '/how-much', 1280, 800],
+  ['sign-in', '/sign-in', 1280, 800],
+  ['people', '/people', 1280, 800],
+  ['settings', '/settings', 1280, 800],
   ['phone-today', '/', 390, 844],
   ['phone-mix', '/cases/6/mix', 390, 844],
 ];
@@ -32,6 +35,7 @@ const executablePath = needChromium();
 await needBuild();
 const { chromium } = await import('@playwright/test');
 const instance = await startInstance({ words: ['--still'] });
+const cookie = await stepInAs(instance.url, 'owner');
 const browser = await chromium.launch({
   executablePath,
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
@@ -46,6 +50,7 @@ try {
       locale: 'en-GB',
       reducedMotion: 'reduce',
     });
+    if (path !== '/sign-in') await page.setExtraHTTPHeaders({ cookie });
     await page.goto(instance.url + path, { waitUntil: 'networkidle' });
     if (name === 'how-much') await fillBench(page);
     await page.screenshot({ path: join(target, `${name}.png`) });

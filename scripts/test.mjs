@@ -4,7 +4,7 @@ import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { needBuild, needPackages } from './build.mjs';
-import { startInstance } from './instance.mjs';
+import { startInstance, stepInAs } from './instance.mjs';
 import { needChromium, needPostgres } from './packages.mjs';
 import { ROOT, Trouble, say } from './say.mjs';
 
@@ -101,6 +101,7 @@ async function withInstance(words, work) {
   try {
     work({
       NIMSY_TEST_URL: instance.url,
+      NIMSY_TEST_COOKIE: await stepInAs(instance.url, 'owner'),
       NIMSY_TEST_DATABASE: instance.databaseUrl,
       NIMSY_TEST_OWNER: instance.ownerUrl,
     });

@@ -1,9 +1,11 @@
 <script lang="ts">
   import '../app.css';
   import Header from '$lib/ui/frame/Header.svelte';
+  import { setMayChange } from '$lib/ui/parts/may';
   import type { LayoutProps } from './$types';
 
   let { data, children }: LayoutProps = $props();
+  setMayChange(() => data.role !== 'viewer');
 </script>
 
 <a class="skip" href="#main">To the content</a>

@@ -1,5 +1,6 @@
 export { cautionWords, RANK_WORDS } from './cautions';
-export { refusalSentence } from './refusals';
+export { plainText } from './plain';
+export { fieldName, refusalSentence } from './refusals';
 export {
   besideText,
   clockText,

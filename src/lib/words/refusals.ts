@@ -78,7 +78,8 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   waterHours: 'The hours for watering in',
 };
 
-function place(path: string): string {
+/** The name of a field as the screens label it. */
+export function fieldName(path: string): string {
   if (path === '') return 'The input';
   const count = /^counts\.(\d+)$/.exec(path);
   return count ? `The count of spot ${Number(count[1]) + 1}` : (FIELD_NAMES[path] ?? `“${path}”`);
@@ -92,11 +93,11 @@ const got = (facts: Refusal['facts']): string =>
 export function refusalSentence({ code, path, facts }: Refusal): string {
   switch (code) {
     case 'invalid-input':
-      return invalidSentence(place(path), facts);
+      return invalidSentence(fieldName(path), facts);
     case 'unknown-unit':
-      return `${place(path)} names the unit “${text(facts.unit)}”, which is not known. Use one of the units of docs/calc.md, such as ml, l, floz, gal, g, lb, m2 or ft2.`;
+      return `${fieldName(path)} names the unit “${text(facts.unit)}”, which is not known. Use one of the units of docs/calc.md, such as ml, l, floz, gal, g, lb, m2 or ft2.`;
     case 'units-do-not-match':
-      return `${place(path)} is in ${text(facts.have)}, but ${text(facts.want)} is needed there. Give it in a unit that measures the same thing.`;
+      return `${fieldName(path)} is in ${text(facts.have)}, but ${text(facts.want)} is needed there. Give it in a unit that measures the same thing.`;
     case 'rate-not-positive':
       return `The rate must have a least above 0, a most that is not below it, and a chosen rate above 0; it has least ${text(facts.min)}, most ${text(facts.max)}, chosen ${text(facts.chosen)}. Copy it again from the label.`;
     case 'target-not-positive':
@@ -110,27 +111,27 @@ export function refusalSentence({ code, path, facts }: Refusal): string {
     case 'area-not-positive':
       return 'What is left out is as large as the area itself. Check the sides that are subtracted.';
     case 'too-few-points':
-      return `${place(path)} needs at least three corners; it has ${text(facts.seen)}.`;
+      return `${fieldName(path)} needs at least three corners; it has ${text(facts.seen)}.`;
     case 'polygon-crosses-itself':
-      return `${place(path)} crosses or touches itself at edges ${text(facts.edge)} and ${text(facts.other)}. Move a corner so that the outline is simple.`;
+      return `${fieldName(path)} crosses or touches itself at edges ${text(facts.edge)} and ${text(facts.other)}. Move a corner so that the outline is simple.`;
     case 'no-water-caught':
       return 'No cup caught any water. Run the sprinkler longer, or move the cups under it.';
     case 'unknown-sign':
       return `The sign “${text(facts.sign)}” is not among the signs listed. Remove it or add its likelihoods.`;
     case 'no-baseline':
-      return `${place(path)} must be above 0 to compare against; it is ${text(facts.seen)}. Count before treating, in the same spots.`;
+      return `${fieldName(path)} must be above 0 to compare against; it is ${text(facts.seen)}. Count before treating, in the same spots.`;
     case 'record-not-correctable':
       return 'That entry cannot be corrected: it is not of this case, or it was corrected already. Correct the newest one.';
     case 'no-remedy-chosen':
       return 'Choose the remedy that was put down first; the entry names its label.';
     case 'in-the-future':
-      return `${place(path)} lies in the future; today is ${text(facts.today)}. Log what was done, when it was done.`;
+      return `${fieldName(path)} lies in the future; today is ${text(facts.today)}. Log what was done, when it was done.`;
     case 'progress-out-of-range':
       return path === 'left.value'
         ? 'There cannot be more left than there was at the start. Check both figures.'
         : 'The area done must be above 0 and at most the whole. Check how far you are.';
     default:
-      return `${place(path)} was refused: ${code}.`;
+      return `${fieldName(path)} was refused: ${code}.`;
   }
 }
 

@@ -17,3 +17,5 @@ export type {
 export type { CaseView, SettledCaution, Source, TrailStop, Working, WorkingInput, WorkingName } from './view';
 export { agendaOf } from './agenda';
 export type { AgendaEntry, AgendaKind } from './agenda';
+export { mergeAnswers } from './merge';
+export type { Clash, Merged, Plain, TheirChange } from './merge';

@@ -49,13 +49,11 @@ export async function withWorkspace<T>(
   readOnly = false,
 ): Promise<T> {
   return db.transaction(async (tx) => {
-    // Sent ahead on the same connection: what follows runs after it, or fails with it.
-    const set = tx.execute(
+    await tx.execute(
       readOnly
         ? sql`select set_config('nimsy.workspace', ${workspaceId}, true), set_config('transaction_read_only', 'on', true)`
         : sql`select set_config('nimsy.workspace', ${workspaceId}, true)`,
     );
-    const [result] = await Promise.all([work(Object.assign(tx, { workspaceId })), set]);
-    return result;
+    return work(Object.assign(tx, { workspaceId }));
   });
 }

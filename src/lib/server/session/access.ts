@@ -16,6 +16,8 @@ const OPEN: ReadonlySet<string> = new Set([
 const OWN: ReadonlySet<string> = new Set(['/account', '/sign-out']);
 /** Pages that only owners open. */
 const OWNERS: ReadonlySet<string> = new Set(['/people', '/outbox', '/keeping', '/keeping/export']);
+/** Forms that are of use only to whoever may send them. */
+const FORMS: ReadonlySet<string> = new Set(['/cases/new', '/properties/new', '/shelf/new']);
 /** Pages that everybody reads and only owners change. */
 const OWNERS_CHANGE: ReadonlySet<string> = new Set(['/settings']);
 
@@ -30,7 +32,7 @@ export function accessTo(route: string, changes: boolean): Access {
   if (OWN.has(route)) return 'own';
   if (OWNERS.has(route)) return 'owner';
   if (OWNERS_CHANGE.has(route) && changes) return 'owner';
-  return changes ? 'technician' : 'viewer';
+  return changes || FORMS.has(route) ? 'technician' : 'viewer';
 }
 
 const RANK: Record<Role, number> = { viewer: 0, technician: 1, owner: 2 };

@@ -1,7 +1,7 @@
 import { and, desc, eq, isNull, sql, type SQL } from 'drizzle-orm';
 import type { PgColumn } from 'drizzle-orm/pg-core';
 import { CANDIDATES, SIGNS } from '../../catalog';
-import { BUILT_ON, type AnsweredStop, type CaseFacts, type StopBodies } from '../../core/case';
+import type { CaseFacts } from '../../core/case';
 import type { ShelfEntry } from '../../core/choose';
 import type { ApplicationRecord } from '../../core/record';
 import type { CalendarDay } from '../../core/units';
@@ -175,31 +175,6 @@ export async function openCase(
   const number = (last?.number ?? 0) + 1;
   await tx.insert(t.cases).values({ workspaceId: tx.workspaceId, propertyId, number, title, openedOn });
   return number;
-}
-
-/** Saves the answer of a stop with the revisions it was built on. An unchanged answer keeps its revision. */
-export async function saveStop<S extends AnsweredStop>(
-  tx: Tx,
-  { id, facts }: LoadedCase,
-  stop: S,
-  body: StopBodies[S],
-  by: string,
-  now: Date,
-): Promise<void> {
-  const upstream = Object.fromEntries(
-    BUILT_ON[stop].map((earlier) => [earlier, facts.states[earlier]?.revision ?? 0]),
-  );
-  const values = { body, upstream, savedAt: now, savedBy: by };
-  await tx
-    .insert(t.caseStops)
-    .values({ workspaceId: tx.workspaceId, caseId: id, stop, revision: 1, ...values })
-    .onConflictDoUpdate({
-      target: [t.caseStops.workspaceId, t.caseStops.caseId, t.caseStops.stop],
-      set: {
-        ...values,
-        revision: sql`${t.caseStops.revision} + case when ${t.caseStops.body} = excluded.body then 0 else 1 end`,
-      },
-    });
 }
 
 /** Ticks a caution, or takes the tick back. */

@@ -3,6 +3,7 @@ import { sql } from 'drizzle-orm';
 import { connect } from '../db/client';
 
 const base = process.env.NIMSY_TEST_URL ?? '';
+const cookie = process.env.NIMSY_TEST_COOKIE ?? '';
 const { db, close } = connect(process.env.NIMSY_TEST_OWNER ?? '', 2);
 afterAll(close);
 
@@ -10,7 +11,7 @@ afterAll(close);
 async function post(path: string, fields: Record<string, string>): Promise<{ status: number; text: string }> {
   const response = await fetch(base + path, {
     method: 'POST',
-    headers: { origin: base, accept: 'text/html' },
+    headers: { origin: base, accept: 'text/html', cookie },
     body: new URLSearchParams(fields),
     redirect: 'manual',
   });
@@ -294,7 +295,11 @@ describe('bad input', () => {
     const before = await digest();
     const response = await fetch(`${base}${CASE}/name?/save`, {
       method: 'POST',
-      headers: { origin: 'http://elsewhere.example', 'content-type': 'application/x-www-form-urlencoded' },
+      headers: {
+        origin: 'http://elsewhere.example',
+        'content-type': 'application/x-www-form-urlencoded',
+        cookie,
+      },
       body: 'candidate=drought&stage=',
     });
     expect(response.status).toBe(403);
@@ -311,7 +316,7 @@ describe('bad input', () => {
       '/shelf/none',
       '/nowhere',
     ]) {
-      const response = await fetch(base + path);
+      const response = await fetch(base + path, { headers: { cookie } });
       expect(response.status, path).toBe(404);
       expect(/\bat file:|node_modules/.test(await response.text()), path).toBe(false);
     }

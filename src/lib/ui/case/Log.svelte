@@ -7,6 +7,7 @@
   import Field from '../parts/Field.svelte';
   import Note from '../parts/Note.svelte';
   import { setErrors } from '../parts/errors';
+  import { getMayChange } from '../parts/may';
   import RecordTable from './RecordTable.svelte';
   import { getSheet } from './sheet.svelte';
   import type { StopProps } from './stop-props';
@@ -22,6 +23,8 @@
   const open = $derived(view.records.length === 0 || correcting !== null);
   let another = $state(false);
   let saving = $state(false);
+  let trouble = $state<string | null>(null);
+  const may = getMayChange();
   const plan = untrack(() => ({
     product: sheet.view.dose?.product ?? null,
     finished: sheet.view.dose?.finished ?? null,
@@ -30,10 +33,16 @@
 </script>
 
 {#if own.length > 0}
-  <RecordTable records={own} today={sheet.facts.today} correct={(record) => (correcting = record)} />
+  <RecordTable
+    records={own}
+    today={sheet.facts.today}
+    correct={may() ? (record) => (correcting = record) : null}
+  />
 {/if}
 {#if !view.label}
   <p class="soft">Choose the remedy that was put down first; without one there is nothing to log.</p>
+{:else if !may()}
+  <p class="soft">You read here; technicians and owners log what was done.</p>
 {:else if open || another}
   {#key from?.id}
     <form
@@ -44,6 +53,11 @@
         saving = true;
         return async ({ result, update }) => {
           saving = false;
+          if (result.type === 'error') {
+            trouble = (result.error as { message?: string })?.message ?? 'The server does not answer.';
+            return;
+          }
+          trouble = null;
           if (result.type === 'success' || result.type === 'redirect') {
             correcting = null;
             another = false;

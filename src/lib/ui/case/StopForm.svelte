@@ -1,10 +1,12 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
-  import type { Snippet } from 'svelte';
+  import type { ComponentProps, Snippet } from 'svelte';
   import type { AnsweredStop } from '../../core/case';
   import { STOPS } from '../../core/labels';
   import { STOP_NAMES } from '../../words';
   import { setErrors } from '../parts/errors';
+  import { getMayChange } from '../parts/may';
+  import Conflict from './Conflict.svelte';
   import { getSheet, type FieldError } from './sheet.svelte';
 
   interface Props {
@@ -13,15 +15,20 @@
     savedAt: string | null;
     /** There is something to answer here. */
     ready?: boolean;
+    /** Somebody else saved meanwhile. */
+    conflict?: ComponentProps<typeof Conflict> | null;
+    onmerged?: () => void;
     children: Snippet;
   }
-  let { stop, errors, savedAt, ready = true, children }: Props = $props();
+  let { stop, errors, savedAt, ready = true, conflict = null, onmerged, children }: Props = $props();
   const sheet = getSheet();
   const all = $derived(sheet.typing.length > 0 ? sheet.typing : errors);
   const next = $derived(STOPS[STOPS.indexOf(stop) + 1] ?? null);
   setErrors((path) => all.find((error) => error.path === path)?.message);
   let form: HTMLFormElement;
   let saving = $state(false);
+  let trouble = $state<string | null>(null);
+  const may = getMayChange();
   const typed = (): void => void sheet.propose(stop, form);
 </script>
 
@@ -34,13 +41,22 @@
   onchange={typed}
   use:enhance={() => {
     saving = true;
+    trouble = null;
+    const merging = conflict !== null;
     return async ({ result, update }) => {
       saving = false;
+      if (result.type === 'error') {
+        trouble = (result.error as { message?: string })?.message ?? 'The server does not answer. Try again.';
+        return;
+      }
       if (result.type === 'success' || result.type === 'redirect') sheet.forget(stop);
       await update({ reset: false });
+      if (merging && result.type === 'success') onmerged?.();
     };
   }}
 >
+  {#if conflict}<Conflict {...conflict} />{:else}
+    <input type="hidden" name="basedOn" value={sheet.baseOf(stop)} />{/if}
   {@render children()}
   {#if all.length > 0}
     <div class="wrong" role="alert">
@@ -52,7 +68,12 @@
       </ul>
     </div>
   {/if}
-  {#if ready}
+  {#if trouble}
+    <div class="wrong" role="alert"><p class="figure">Not saved yet. {trouble}</p></div>
+  {/if}
+  {#if ready && !may()}
+    <p class="soft">You read here: figures can be tried, but not saved.</p>
+  {:else if ready && !conflict}
     <div class="actions">
       {#if next}
         <button class="button button-main" name="then" value="next" disabled={saving}>

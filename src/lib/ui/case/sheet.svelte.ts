@@ -18,6 +18,8 @@ export class CaseSheet {
   readonly #known: KnownNames;
   #turn = 0;
   #drafts = $state.raw<Partial<StopBodies>>({});
+  /** The revision that each draft was begun on: what others save meanwhile does not move it. */
+  #bases = $state.raw<Partial<Record<AnsweredStop, number>>>({});
   /** What is wrong with the fields of the stop that is being edited, as it is typed. */
   typing = $state.raw<readonly FieldError[]>([]);
   facts: CaseFacts = $derived.by(() => this.#withDrafts());
@@ -38,9 +40,15 @@ export class CaseSheet {
     if (this.facts.stops[stop] === undefined) this.#drafts = { ...this.#drafts, [stop]: body };
   }
 
+  /** The saved revision that what stands in the form was built on; 0 where there was none. */
+  baseOf(stop: AnsweredStop): number {
+    return this.#bases[stop] ?? this.#saved().states[stop]?.revision ?? 0;
+  }
+
   /** Lays the present fields of a stop over what is saved; while a field is wrong the last good answer stays. */
   async propose(stop: AnsweredStop, form: HTMLFormElement): Promise<void> {
     const sent = new FormData(form);
+    this.#bases = { [stop]: this.baseOf(stop), ...this.#bases };
     const turn = ++this.#turn;
     // What checks a form is loaded when somebody begins to type.
     const { fieldsOf, parseStop } = await import('../../forms');
@@ -59,6 +67,8 @@ export class CaseSheet {
     this.#turn++;
     const { [stop]: _saved, ...others } = this.#drafts;
     this.#drafts = others;
+    const { [stop]: _base, ...bases } = this.#bases;
+    this.#bases = bases;
     this.typing = [];
   }
 

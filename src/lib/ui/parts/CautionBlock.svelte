@@ -1,8 +1,10 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
+  import { getMayChange } from './may';
   import type { SettledCaution } from '../../core/case';
   import { cautionWords, RANK_WORDS } from '../../words';
 
+  const may = getMayChange();
   let { item, action }: { item: SettledCaution; action: string } = $props();
   const words = $derived(cautionWords(item.caution));
   const at = $derived(item.settled ? item.settled.at.slice(0, 16).replace('T', ' ') : '');
@@ -35,7 +37,7 @@
       <summary>clause {item.caution.clause.at}</summary>“{item.caution.clause.text}”
     </details>
   {/if}
-  {#if item.caution.settledBy === 'tick'}
+  {#if item.caution.settledBy === 'tick' && may()}
     <form
       method="POST"
       {action}

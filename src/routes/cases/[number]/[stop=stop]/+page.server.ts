@@ -5,7 +5,8 @@ import { isRefused, type Refusal } from '$lib/core/result';
 import { fieldsOf, parseRecord, parseStop, type Fields, type KnownNames } from '$lib/forms';
 import type { Tx } from '$lib/server/db/client';
 import { localDay } from '$lib/server/session/clock';
-import { closeCase, loadCase, saveStop, settle, type LoadedCase } from '$lib/server/store/cases';
+import { closeCase, loadCase, settle, type LoadedCase } from '$lib/server/store/cases';
+import { saveStop, type SaveBasis } from '$lib/server/store/stops';
 import { appendRecord } from '$lib/server/store/records';
 import { refusalSentence } from '$lib/words';
 import type { Actions } from './$types';
@@ -17,20 +18,23 @@ export const actions: Actions = {
     const { stop } = event.params;
     if (stop === 'log') error(404, 'The logbook is written by “Log what was done”.');
     const fields = fieldsOf(await event.request.formData());
-    const wrong = await onCase(event, async (tx, loaded) => {
+    const outcome = await onCase(event, async (tx, loaded) => {
       const body = parseStop(stop, fields, knownTo(loaded));
-      if (isRefused(body)) return body.refused;
-      await saveStop(
-        tx,
-        loaded,
-        stop as AnsweredStop,
-        body.ok,
-        event.locals.who.person.name,
-        event.locals.around.now,
-      );
-      return null;
+      if (isRefused(body)) return { wrong: body.refused };
+      return {
+        conflict: await saveStop(
+          tx,
+          loaded,
+          stop as AnsweredStop,
+          body.ok,
+          event.locals.who.person.name,
+          event.locals.around.now,
+          basisOf(fields),
+        ),
+      };
     });
-    if (wrong) return refuse(wrong);
+    if (outcome.wrong) return refuse(outcome.wrong);
+    if (outcome.conflict) return fail(409, { conflict: outcome.conflict });
     if (fields.get('then') === 'next')
       redirect(303, `/cases/${event.params.number}/${STOPS[STOPS.indexOf(stop) + 1] ?? 'recheck'}`);
     return { saved: true };
@@ -83,6 +87,24 @@ export const actions: Actions = {
 
 function refuse(refused: readonly Refusal[]) {
   return fail(400, { errors: refused.map((r) => ({ path: r.path, message: refusalSentence(r) })) });
+}
+
+const KEPT = /^keep\.(.{1,80})$/;
+
+/** What the form was built on. A form that does not say was built on nothing. */
+function basisOf(fields: Fields): SaveBasis {
+  const revision = (name: string): number | null =>
+    /^\d{1,9}$/.test(fields.get(name) ?? '') ? Number(fields.get(name)) : null;
+  return {
+    basedOn: revision('basedOn') ?? 0,
+    seen: revision('seen'),
+    mine: new Set(
+      [...fields].flatMap(([name, value]) => {
+        const path = KEPT.exec(name)?.[1];
+        return path !== undefined && value === 'mine' ? [path] : [];
+      }),
+    ),
+  };
 }
 
 async function onCase<T>(event: Event, work: (tx: Tx, loaded: LoadedCase) => Promise<T>): Promise<T> {

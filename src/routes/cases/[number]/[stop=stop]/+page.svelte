@@ -2,6 +2,7 @@
   import { enhance } from '$app/forms';
   import type { AnsweredStop } from '$lib/core/case';
   import StopForm from '$lib/ui/case/StopForm.svelte';
+  import { getMayChange } from '$lib/ui/parts/may';
   import { getSheet } from '$lib/ui/case/sheet.svelte';
   import type { StopProps } from '$lib/ui/case/stop-props';
   import type { PageProps } from './$types';
@@ -11,6 +12,10 @@
   const stop = $derived(data.stop);
   const Screen = $derived(data.screen);
   const errors = $derived(form && 'errors' in form && form.errors ? form.errors : []);
+  const conflict = $derived(form && 'conflict' in form ? (form.conflict ?? null) : null);
+  /** Counts merges: after one the fields are shown anew, with the other person's changes in them. */
+  let merges = $state(0);
+  const may = getMayChange();
   const tank = $derived(sheet.facts.stops.mix?.tankName);
   const kind = $derived(sheet.view.label?.form === 'granule' ? 'spreader' : 'tank');
   const swathM = $derived(
@@ -34,15 +39,15 @@
   );
 </script>
 
-{#key stop}
+{#key `${stop} ${merges}`}
   {#if stop === 'log'}
     <Screen {...given} />
   {:else}
-    <StopForm stop={stop as AnsweredStop} {errors} {savedAt} {ready}>
+    <StopForm stop={stop as AnsweredStop} {errors} {savedAt} {ready} {conflict} onmerged={() => merges++}>
       <Screen {...given} />
     </StopForm>
   {/if}
-  {#if stop === 'recheck'}
+  {#if stop === 'recheck' && may()}
     <form class="close" method="POST" action="?/close" use:enhance>
       <input type="hidden" name="closed" value={data.closedOn ? 'no' : 'yes'} />
       <button class="button">{data.closedOn ? 'Open the case again' : 'Close the case'}</button>

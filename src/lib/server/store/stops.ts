@@ -1,0 +1,146 @@
+import { and, eq } from 'drizzle-orm';
+import {
+  BUILT_ON,
+  mergeAnswers,
+  type AnsweredStop,
+  type Clash,
+  type Plain,
+  type StopBodies,
+  type TheirChange,
+} from '../../core/case';
+import { readStop } from '../../forms';
+import type { Tx } from '../db/client';
+import { caseStopHistory, caseStops } from '../db/schema';
+import type { LoadedCase } from './cases';
+
+/** What a save was built on, and what the person has been told of others' changes since. */
+export interface SaveBasis {
+  /** The revision that the person began to change; 0 where there was no answer. */
+  readonly basedOn: number;
+  /** The later revision whose changes the person has seen and chosen about; null where none was told. */
+  readonly seen: number | null;
+  /** Paths of clashes in which the person's own value is to stand. */
+  readonly mine: ReadonlySet<string>;
+}
+
+/** Somebody else saved meanwhile: what they changed, and where both changed the same value. */
+export interface SaveConflict {
+  readonly by: string;
+  readonly at: string;
+  readonly basedOn: number;
+  readonly revision: number;
+  readonly theirs: readonly TheirChange[];
+  readonly clashes: readonly Clash[];
+  /** The two answers do not fit together value by value; one of them has to be taken whole. */
+  readonly whole: boolean;
+}
+
+/**
+ * Saves the answer of a stop with the revisions it was built on. Where somebody else saved since, nothing is written
+ * and the conflict is returned; once the person has seen it, both changes are merged. An unchanged answer keeps its
+ * revision.
+ */
+export async function saveStop<S extends AnsweredStop>(
+  tx: Tx,
+  { id, facts }: LoadedCase,
+  stop: S,
+  body: StopBodies[S],
+  by: string,
+  now: Date,
+  basis: SaveBasis,
+): Promise<SaveConflict | null> {
+  const here = and(
+    eq(caseStops.workspaceId, tx.workspaceId),
+    eq(caseStops.caseId, id),
+    eq(caseStops.stop, stop),
+  );
+  const upstream = Object.fromEntries(
+    BUILT_ON[stop].map((earlier) => [earlier, facts.states[earlier]?.revision ?? 0]),
+  );
+  const [first] = await tx
+    .insert(caseStops)
+    .values({
+      workspaceId: tx.workspaceId,
+      caseId: id,
+      stop,
+      revision: 1,
+      body,
+      upstream,
+      savedAt: now,
+      savedBy: by,
+    })
+    .onConflictDoNothing()
+    .returning({ revision: caseStops.revision });
+  if (first) {
+    await keep(tx, id, stop, 1, body, by, now);
+    return null;
+  }
+  const [present] = await tx.select().from(caseStops).where(here).for('update');
+  if (!present) throw new Error('the answer is gone');
+  const theirs = present.body as Plain;
+  let saved: unknown = body;
+  if (present.revision !== basis.basedOn) {
+    const base = await bodyAt(tx, id, stop, basis.basedOn);
+    const merge = mergeAnswers(base, theirs, plainOf(body), basis.mine);
+    const fitting = readStop(stop, merge.merged);
+    if (fitting === undefined && basis.mine.has('*')) saved = body;
+    else if (basis.seen !== present.revision || fitting === undefined)
+      return {
+        by: present.savedBy,
+        at: present.savedAt.toISOString(),
+        basedOn: basis.basedOn,
+        revision: present.revision,
+        theirs: merge.theirs,
+        clashes: merge.clashes,
+        whole: fitting === undefined,
+      };
+    else saved = fitting;
+  }
+  const changed = JSON.stringify(sorted(plainOf(saved))) !== JSON.stringify(sorted(theirs));
+  const revision = present.revision + (changed ? 1 : 0);
+  await tx.update(caseStops).set({ body: saved, upstream, savedAt: now, savedBy: by, revision }).where(here);
+  if (changed) await keep(tx, id, stop, revision, saved, by, now);
+  return null;
+}
+
+async function keep(
+  tx: Tx,
+  caseId: string,
+  stop: string,
+  revision: number,
+  body: unknown,
+  by: string,
+  now: Date,
+): Promise<void> {
+  await tx
+    .insert(caseStopHistory)
+    .values({ workspaceId: tx.workspaceId, caseId, stop, revision, body, savedAt: now, savedBy: by });
+}
+
+async function bodyAt(tx: Tx, caseId: string, stop: string, revision: number): Promise<Plain> {
+  const [row] = await tx
+    .select({ body: caseStopHistory.body })
+    .from(caseStopHistory)
+    .where(
+      and(
+        eq(caseStopHistory.workspaceId, tx.workspaceId),
+        eq(caseStopHistory.caseId, caseId),
+        eq(caseStopHistory.stop, stop),
+        eq(caseStopHistory.revision, revision),
+      ),
+    );
+  return (row?.body ?? {}) as Plain;
+}
+
+const plainOf = (value: unknown): Plain => JSON.parse(JSON.stringify(value)) as Plain;
+
+/** Keys in one order, as JSON of the database keeps none. */
+function sorted(value: Plain): Plain {
+  if (Array.isArray(value)) return value.map(sorted);
+  if (typeof value !== 'object' || value === null) return value;
+  return Object.fromEntries(
+    Object.entries(value)
+      .sort(([a], [b]) => (a < b ? -1 : 1))
+      .map(([key, child]) => [key, sorted(child)]),
+  );
+}

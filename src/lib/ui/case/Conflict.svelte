@@ -1,0 +1,94 @@
+<script lang="ts">
+  import type { Clash, Plain, TheirChange } from '../../core/case';
+  import { fieldName, plainText } from '../../words';
+
+  interface Props {
+    by: string;
+    at: string;
+    basedOn: number;
+    revision: number;
+    theirs: readonly TheirChange[];
+    clashes: readonly Clash[];
+    whole: boolean;
+  }
+  let { by, at, basedOn, revision, theirs, clashes, whole }: Props = $props();
+  const shown = (value: Plain): string => plainText(value);
+</script>
+
+<section class="conflict" role="alert" aria-label="Somebody else saved meanwhile">
+  <h2>{by} saved this stop at {at.slice(11, 16)} UTC, after you opened it</h2>
+  <p>Nothing of yours was saved yet, and nothing of theirs was lost.</p>
+  <input type="hidden" name="basedOn" value={basedOn} />
+  <input type="hidden" name="seen" value={revision} />
+  {#if whole}
+    <p>The two answers do not fit together. Take one of them whole:</p>
+    <input type="hidden" name="keep.*" value="mine" />
+    <div class="actions">
+      <button class="button button-main" name="then" value="stay">Save mine instead</button>
+      <a class="button" href="?" data-sveltekit-reload>Take theirs, drop mine</a>
+    </div>
+  {:else}
+    {#if theirs.length > 0}
+      <p class="figure">They changed, and you did not:</p>
+      <ul>
+        {#each theirs as { path, from, to } (path)}
+          <li>{fieldName(path)}: <s>{shown(from)}</s> → <b>{shown(to)}</b></li>
+        {/each}
+      </ul>
+    {/if}
+    {#each clashes as { path, theirs: other, mine } (path)}
+      <fieldset>
+        <legend>{fieldName(path)}: you both changed it</legend>
+        <label
+          ><input type="radio" name="keep.{path}" value="theirs" checked />
+          <span>{by}: <b>{shown(other)}</b></span></label
+        >
+        <label
+          ><input type="radio" name="keep.{path}" value="mine" />
+          <span>you: <b>{shown(mine)}</b></span></label
+        >
+      </fieldset>
+    {/each}
+    <div class="actions">
+      <button class="button button-main" name="then" value="stay">Save both changes together</button>
+      <a class="button" href="?" data-sveltekit-reload>Take theirs, drop mine</a>
+    </div>
+  {/if}
+</section>
+
+<style>
+  .conflict {
+    border: 1px solid var(--saffron);
+    border-left-width: 5px;
+    background: var(--saffron-wash);
+    padding: 0.7rem 1rem 0.9rem;
+    margin: 1.2rem 0;
+  }
+  p {
+    margin: 0.4rem 0;
+  }
+  ul {
+    margin: 0.2rem 0 0.6rem;
+    padding-left: 1.2rem;
+  }
+  fieldset {
+    margin: 0.6rem 0;
+  }
+  legend {
+    font-weight: 650;
+  }
+  label {
+    display: flex;
+    gap: 0.5rem;
+    align-items: center;
+    min-height: 2.4rem;
+  }
+  input[type='radio'] {
+    width: 1.2rem;
+    height: 1.2rem;
+    accent-color: var(--petrol);
+  }
+  .actions {
+    margin-top: 0.8rem;
+  }
+</style>
