@@ -1,5 +1,6 @@
 import { error, redirect, type Handle, type HandleServerError, type RequestEvent } from '@sveltejs/kit';
 import { building } from '$app/environment';
+import { readSettings } from '$lib/forms';
 import { connect, withWorkspace, type Connection } from '$lib/server/db/client';
 import { noWeather, standInWeather } from '$lib/server/outside/weather';
 import { accessTo, mayAs, type Access } from '$lib/server/session/access';
@@ -42,6 +43,7 @@ export const handle: Handle = async ({ event, resolve }) => {
       now: house.now(),
       weather: house.demonstration ? standInWeather : noWeather,
       real: !house.demonstration,
+      settings: readSettings(who?.settings),
     },
   };
   const response = await resolve(event, {

@@ -12,16 +12,19 @@ const CORE: Record<string, readonly string[]> = {
   identify: [],
   site: ['geometry'],
   labels: ['identify', 'site'],
+  rules: ['identify', 'labels'],
   dose: ['labels', 'calibrate'],
   place: ['geometry', 'site', 'labels', 'calibrate', 'dose'],
   record: ['identify', 'site', 'weather', 'labels', 'calibrate', 'dose', 'place'],
   safety: ['identify', 'site', 'weather', 'labels', 'dose', 'place', 'record'],
   schedule: ['identify', 'site', 'weather', 'labels', 'calibrate', 'dose', 'record', 'safety'],
   review: ['identify', 'site', 'labels', 'record', 'schedule'],
-  choose: ['identify', 'site', 'weather', 'labels', 'dose', 'record', 'safety', 'schedule', 'review'],
+  choose: [
+    ...['identify', 'site', 'weather', 'labels', 'rules', 'dose', 'record', 'safety', 'schedule', 'review'],
+  ],
   case: [
     ...['identify', 'site', 'weather', 'labels', 'calibrate', 'dose', 'place', 'record', 'safety'],
-    ...['schedule', 'review', 'choose'],
+    ...['schedule', 'review', 'choose', 'rules'],
   ],
 };
 const LIB: Record<string, { rooms: readonly string[]; packages: RegExp }> = {

@@ -4,9 +4,11 @@
   import StripKey from '$lib/ui/parts/StripKey.svelte';
   import { daysBetween } from '$lib/core/units';
   import { dayText, longDayText, numberText, quantityText, whenText } from '$lib/words';
+  import { getMayChange } from '$lib/ui/parts/may';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
+  const may = getMayChange();
   const today = $derived(data.today);
   const work = $derived(
     data.entries.filter((e) => e.kind === 'work' || e.kind === 'halted' || e.kind === 'no-window'),
@@ -53,7 +55,7 @@
             : ''}
         </p>
       </div>
-      <a class="button button-main" href={resolve('/cases/new')}>What did you see?</a>
+      {#if may()}<a class="button button-main" href={resolve('/cases/new')}>What did you see?</a>{/if}
     </div>
     {#if data.entries.length === 0}
       <p>

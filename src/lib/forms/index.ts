@@ -1,7 +1,7 @@
 export { hourText, parseHour } from './calc/windows-schema';
 export { fieldsOf, treeOf } from './fields';
 export type { Fields } from './fields';
-export { parseCase, parseProperty } from './open-forms';
+export { parseCase, parseProperty, propertyForm } from './open-forms';
 export type { CaseForm, PropertyForm } from './open-forms';
 export { parseRecord } from './record-form';
 export type { RecordForm } from './record-form';
@@ -22,3 +22,7 @@ export {
   parseWorkspace,
 } from './people-forms';
 export type { InvitationForm, WelcomeForm } from './people-forms';
+export { DEFAULT_SETTINGS, parseSettings, readSettings, settingsShape } from './settings-form';
+export type { Settings } from './settings-form';
+export { customerForm, parseCustomer, parseShare, SHARE_DAYS } from './office-forms';
+export type { CustomerForm, ShareForm } from './office-forms';

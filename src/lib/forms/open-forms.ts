@@ -27,6 +27,7 @@ export const propertyForm = z.object({
   avoidFromDeg: orNothing(numeric(0, 360)),
   avoidToDeg: orNothing(numeric(0, 360)),
   note: plainText(2000),
+  customerId: orNothing(z.uuid()),
 });
 export type PropertyForm = z.output<typeof propertyForm>;
 

@@ -85,6 +85,13 @@ export function cautionWords({ code, facts }: Caution): CautionWords {
         `The count lies under ${n('limit')} per m². Culture alone is likely to do.`,
         'Treat all the same; the reason is noted',
       );
+    case 'banned-here':
+      return words(
+        `${t('ingredient')} is not allowed here`,
+        `A local rule in the settings bans it now; ${t('label')} holds it. Choose another remedy.`,
+      );
+    case 'local-care':
+      return words('Local rule', `${t('text')}.`.replace(/\.\.$/, '.'), 'Seen to');
     case 'grade-weak':
       return words('Weak evidence', `${t('reason')}.`);
     case 'area-error-over-rate':
@@ -99,7 +106,7 @@ export function cautionWords({ code, facts }: Caution): CautionWords {
       return words(
         `${n('buffer')} m from the water`,
         Number(facts.strip) < Number(facts.buffer)
-          ? `The strip left out is ${n('strip')} m; the label wants ${n('buffer')} m. Widen it at Measure.`
+          ? `The strip left out is ${n('strip')} m; ${n('buffer')} m are needed. Widen it at Measure.`
           : 'The strip is out of the area. Start only with the wind off the water or along it.',
         'Strip marked on the ground',
       );

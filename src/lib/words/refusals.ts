@@ -3,6 +3,12 @@ import type { Fact, Refusal } from '../core/result';
 /** Names of form fields as the screens label them; a path of the calculation contract stays as it is written. */
 const FIELD_NAMES: Readonly<Record<string, string>> = {
   email: 'The e-mail address',
+  contact: 'The contact',
+  currency: 'The currency',
+  retentionYears: 'The years that records are kept',
+  'licence.until': 'The date of the licence',
+  recordId: 'The record',
+  customerId: 'The customer',
   password: 'The password',
   again: 'The password again',
   workspace: 'The name of the workspace',
@@ -78,9 +84,26 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   waterHours: 'The hours for watering in',
 };
 
+const LIST_FIELDS: Readonly<Record<string, string>> = {
+  kind: 'its kind',
+  ingredient: 'the active ingredient',
+  fromMonth: 'the first month',
+  toMonth: 'the last month',
+  metres: 'the buffer',
+  kmh: 'the wind limit',
+  note: 'where it is written or what to see to',
+  candidate: 'the insect',
+  'perM2.0': 'the figure for weak turf',
+  'perM2.1': 'the figure for strong turf',
+  source: 'where it is from',
+};
+
 /** The name of a field as the screens label it. */
 export function fieldName(path: string): string {
   if (path === '') return 'The input';
+  const listed = /^(rules|thresholds)\.(\d+)\.(.+)$/.exec(path);
+  if (listed)
+    return `${listed[1] === 'rules' ? 'Rule' : 'Threshold'} ${Number(listed[2]) + 1}, ${(LIST_FIELDS[listed[3] ?? ''] ?? 'a field').toLowerCase()}`;
   const count = /^counts\.(\d+)$/.exec(path);
   return count ? `The count of spot ${Number(count[1]) + 1}` : (FIELD_NAMES[path] ?? `“${path}”`);
 }

@@ -1,9 +1,11 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
   import { dayText } from '$lib/words';
+  import { getMayChange } from '$lib/ui/parts/may';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
+  const may = getMayChange();
   const groups = $derived([
     { name: 'Open', cases: data.cases.filter((c) => c.closedOn === null) },
     { name: 'Closed', cases: data.cases.filter((c) => c.closedOn !== null) },
@@ -14,7 +16,7 @@
 <div class="page">
   <div class="top">
     <h1>Cases</h1>
-    <a class="button button-main" href={resolve('/cases/new')}>What did you see?</a>
+    {#if may()}<a class="button button-main" href={resolve('/cases/new')}>What did you see?</a>{/if}
   </div>
   {#each groups as group (group.name)}
     <h2 class="section-head">{group.name}</h2>

@@ -1,15 +1,17 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
+  import { getMayChange } from '$lib/ui/parts/may';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
+  const may = getMayChange();
 </script>
 
 <svelte:head><title>Properties · Nimsy</title></svelte:head>
 <div class="page">
   <div class="top">
     <h1>Properties</h1>
-    <a class="button button-main" href={resolve('/properties/new')}>Add a property</a>
+    {#if may()}<a class="button button-main" href={resolve('/properties/new')}>Add a property</a>{/if}
   </div>
   <ul class="rule-list list">
     {#each data.properties as p (p.id)}

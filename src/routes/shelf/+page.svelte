@@ -9,16 +9,18 @@
     quantityText,
     rateText,
   } from '$lib/words';
+  import { getMayChange } from '$lib/ui/parts/may';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
+  const may = getMayChange();
 </script>
 
 <svelte:head><title>Shelf · Nimsy</title></svelte:head>
 <div class="page">
   <div class="top">
     <h1>Shelf</h1>
-    <a class="button button-main" href={resolve('/shelf/new')}>Copy a label</a>
+    {#if may()}<a class="button button-main" href={resolve('/shelf/new')}>Copy a label</a>{/if}
   </div>
   {#each data.shelf as { label, containers } (label.id)}
     <section>

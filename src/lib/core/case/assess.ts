@@ -14,6 +14,7 @@ import {
 import { checkpointsOf, rectangleLanes, type RectangleLanes } from '../place';
 import { applicationsOf, standing } from '../record';
 import { expectAnswer, isRefused, type Refusal } from '../result';
+import { ownThreshold, underRules } from '../rules';
 import { judgeRecheck, nextAllowed, recheckDue } from '../review';
 import { inWindow, judgeHours, type JudgedHours } from '../schedule';
 import type { MeasuredLawn } from '../site';
@@ -31,7 +32,8 @@ const WALK_M_PER_MIN = 55;
 const MINUTES_PER_REFILL = 8;
 
 /** Everything that follows from the facts of a case, stop by stop. The same on the page and on the server. */
-export function assess(facts: CaseFacts): CaseView {
+export function assess(given: CaseFacts): CaseView {
+  const facts = underLocalRules(given);
   const density = densityIn(facts);
   const ranking = rankingOf(facts);
   const name = nameOf(facts, ranking);
@@ -98,6 +100,13 @@ export function assess(facts: CaseFacts): CaseView {
   };
 }
 
+/** The shelf as it may be used here. */
+function underLocalRules(facts: CaseFacts): CaseFacts {
+  if (facts.rules.length === 0) return facts;
+  const shelf = facts.shelf.map((entry) => ({ ...entry, label: underRules(entry.label, facts.rules) }));
+  return { ...facts, shelf };
+}
+
 interface Name {
   readonly named: Candidate | null;
   readonly confirmed: boolean;
@@ -136,14 +145,22 @@ function nameOf({ stops, candidates, today, property }: CaseFacts, ranking: Case
 }
 
 function thresholdIn(
-  { stops }: CaseFacts,
+  { stops, ownThresholds }: CaseFacts,
   named: Candidate | null,
   density: Density | null,
 ): CaseView['threshold'] {
-  if (!named?.threshold || !stops.look) return null;
-  const limit = thresholdFor(named.threshold, stops.look.vigour);
-  const sameTest = named.threshold.test === stops.look.test;
-  return { limit, sameTest, verdict: density && sameTest ? againstThreshold(density, limit) : 'cannot-tell' };
+  const threshold = named && ownThreshold(named, ownThresholds);
+  if (!threshold || !stops.look) return null;
+  const limit = thresholdFor(threshold, stops.look.vigour);
+  const sameTest = threshold.test === stops.look.test;
+  const { perM2, source } = threshold;
+  return {
+    perM2,
+    source,
+    limit,
+    sameTest,
+    verdict: density && sameTest ? againstThreshold(density, limit) : 'cannot-tell',
+  };
 }
 
 function chooseSituation(
@@ -161,6 +178,7 @@ function chooseSituation(
     byWater: facts.property.byWater,
     area: lawn?.area ?? null,
     records: facts.records,
+    rules: facts.rules,
   };
 }
 

@@ -65,6 +65,8 @@ function factsWith(change: Partial<CaseFacts> = {}, without: (keyof StopBodies)[
     Object.entries(stops).filter(([stop]) => !without.includes(stop as keyof StopBodies)),
   );
   return {
+    rules: [],
+    ownThresholds: [],
     number: 4,
     title: 't',
     openedOn: day('2027-09-10'),
@@ -339,5 +341,45 @@ describe('the day’s work', () => {
     expect(agenda(logged)).toMatchObject({ kind: 'count', day: '2027-09-21' });
     expect(agenda({ ...logged, stops })).toMatchObject({ kind: 'close' });
     expect(assess({ ...logged, stops }).recheck).toMatchObject({ verdict: 'done' });
+  });
+});
+
+describe('local rules in a case', () => {
+  const ban = {
+    kind: 'ban' as const,
+    ingredient: '',
+    fromMonth: null,
+    toMonth: null,
+    note: 'Not on turf here',
+  };
+
+  it('halt the remedy where the amounts would be, and rank it after the others', () => {
+    const view = assess(factsWith({ rules: [ban] }));
+    expect(view.halts.map((h) => h.caution.code)).toContain('banned-here');
+    expect(view.options.every((option) => option.halts.some((h) => h.code === 'banned-here'))).toBe(true);
+  });
+
+  it('widen the strip that is wanted beside water', () => {
+    const facts = factsWith({
+      rules: [{ kind: 'water-buffer', metres: 9, note: 'Lake order' }],
+      property: { ...factsWith().property, byWater: true },
+    });
+    const buffer = assess(facts).halts.find((h) => h.caution.code === 'water-buffer');
+    expect(buffer?.caution).toMatchObject({ facts: { buffer: 9 }, clause: { at: 'local rule' } });
+  });
+
+  it('hold back the hours in which the wind passes the local limit', () => {
+    const fits = (rules: CaseFacts['rules']) =>
+      assess(factsWith({ rules })).hours?.hours.filter((h) => h.state === 'fits').length ?? 0;
+    const without = fits([]);
+    expect(without).toBeGreaterThan(0);
+    expect(fits([{ kind: 'wind', kmh: 1, note: 'District' }])).toBe(0);
+  });
+
+  it('judge the count by the workspace’s own threshold, and say whose it is', () => {
+    const own = { candidate: 'sod-webworm', perM2: [90, 99] as const, source: 'our greens' };
+    const view = assess(factsWith({ ownThresholds: [own] }));
+    expect(view.threshold).toMatchObject({ verdict: 'below', source: 'our greens' });
+    expect(assess(factsWith()).threshold?.verdict).toBe('above');
   });
 });

@@ -1,6 +1,7 @@
 import type { CarryOver } from '../dose';
 import type { Candidate, CountTest, Hemisphere, Sign, Vigour } from '../identify';
 import type { Stop } from '../labels';
+import type { LocalRule, OwnThreshold } from '../rules';
 import type { ShelfEntry } from '../choose';
 import type { ApplicationRecord } from '../record';
 import type { Forecast } from '../schedule';
@@ -119,6 +120,8 @@ export interface CaseFacts {
   readonly records: readonly ApplicationRecord[];
   readonly shelf: readonly ShelfEntry[];
   readonly forecast: Forecast | null;
+  readonly rules: readonly LocalRule[];
+  readonly ownThresholds: readonly OwnThreshold[];
   readonly candidates: readonly Candidate[];
   readonly signs: readonly Sign[];
 }

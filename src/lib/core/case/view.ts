@@ -49,6 +49,9 @@ export interface CaseView {
   readonly confirmed: boolean;
   readonly stage: LifeStage | null;
   readonly threshold: {
+    /** For weak turf and for strong, and where the figures come from. */
+    readonly perM2: readonly [weak: number, strong: number];
+    readonly source: string;
     readonly limit: number;
     readonly verdict: ThresholdVerdict;
     readonly sameTest: boolean;

@@ -34,25 +34,13 @@ function density({ stops }: CaseFacts, view: Computed): Partial<Record<WorkingNa
   ];
   return {
     density: { formula: 'density', inputs, result: { value: view.density.perM2, unit: 'm2' } },
-    ...(view.threshold && view.named?.threshold
+    ...(view.threshold
       ? {
           threshold: {
             formula: 'threshold',
             inputs: [
-              input(
-                'weak',
-                view.named.threshold.perM2[0],
-                'per m2',
-                'catalogue',
-                view.named.threshold.source,
-              ),
-              input(
-                'strong',
-                view.named.threshold.perM2[1],
-                'per m2',
-                'catalogue',
-                view.named.threshold.source,
-              ),
+              input('weak', view.threshold.perM2[0], 'per m2', 'catalogue', view.threshold.source),
+              input('strong', view.threshold.perM2[1], 'per m2', 'catalogue', view.threshold.source),
               input('vigour', look.vigour, null, 'chosen'),
             ],
             result: { value: view.threshold.limit, unit: 'per m2' },

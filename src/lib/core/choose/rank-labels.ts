@@ -3,6 +3,7 @@ import type { Candidate } from '../identify';
 import type { Caution, EvidenceGrade, Family, LabelCard } from '../labels';
 import { applicationsOf, type ApplicationRecord } from '../record';
 import { nextAllowed } from '../review';
+import { ruleCautions, type LocalRule } from '../rules';
 import { labelCautions, type LabelSituation } from '../safety';
 import { inWindow } from '../schedule';
 import { isAbove, valueIn, type CalendarDay, type Quantity } from '../units';
@@ -45,6 +46,8 @@ export interface ChooseSituation {
   readonly byWater: boolean;
   readonly area: Quantity | null;
   readonly records: readonly ApplicationRecord[];
+  /** What is in force here besides the label. */
+  readonly rules: readonly LocalRule[];
 }
 
 const MILDNESS: Record<Family, number> = {
@@ -71,7 +74,11 @@ export function rankLabels(shelf: readonly ShelfEntry[], situation: ChooseSituat
 function optionOf(entry: ShelfEntry, situation: ChooseSituation): Option {
   const { label, containers } = entry;
   const target = label.use.targets.find((t) => t.pest === situation.pest.id) ?? null;
-  const cautions = [...labelCautions(situationOf(entry, situation)), ...timingHalts(label, situation)];
+  const cautions = [
+    ...labelCautions(situationOf(entry, situation)),
+    ...timingHalts(label, situation),
+    ...ruleCautions(label, situation.rules, situation.today),
+  ];
   const amount = situation.area ? plainDose(entry, situation.area) : null;
   const need = amount?.product ?? null;
   const have = containers.reduce((sum, c) => sum + valueIn(c.left, label.container.size.unit), 0);

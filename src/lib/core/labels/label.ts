@@ -115,6 +115,8 @@ export type CautionCode =
   | 'demonstration-label'
   | 'not-on-shelf'
   | 'below-threshold'
+  | 'banned-here'
+  | 'local-care'
   | 'grade-weak'
   // Measure, When
   | 'area-error-over-rate'

@@ -50,3 +50,10 @@ function localMinute(now: Date, timeZone: string): number {
   const part = Object.fromEntries(format.formatToParts(now).map(({ type, value }) => [type, Number(value)]));
   return Date.UTC(part.year ?? 0, (part.month ?? 1) - 1, part.day, part.hour, part.minute) / 60_000;
 }
+
+/** The calendar day so many years before today, at the place. */
+export function dayBefore(now: Date, timeZone: string, years: number): CalendarDay {
+  const [year = '', ...rest] = localDay(now, timeZone).split('-');
+  const day = `${Number(year) - years}-${rest.join('-')}`;
+  return (rest.join('-') === '02-29' ? day.replace(/29$/, '28') : day) as CalendarDay;
+}

@@ -5,6 +5,7 @@ import type { CaseFacts } from '../../core/case';
 import type { ShelfEntry } from '../../core/choose';
 import type { ApplicationRecord } from '../../core/record';
 import type { CalendarDay } from '../../core/units';
+import type { Settings } from '../../forms';
 import type { Tx } from '../db/client';
 import { fromJsonRows, jsonRows } from '../db/json-rows';
 import * as t from '../db/schema';
@@ -32,6 +33,7 @@ export interface Surroundings {
   readonly now: Date;
   readonly weather: WeatherSource;
   readonly real: boolean;
+  readonly settings: Settings;
 }
 
 /** One case with everything that it is computed from, and the workspace's equipment; null where there is none. */
@@ -151,6 +153,8 @@ function factsOf(known: {
     records: known.records,
     shelf: known.shelf,
     forecast: around.weather.forecast(property, nowHour),
+    rules: around.settings.rules,
+    ownThresholds: around.settings.thresholds,
     candidates: CANDIDATES,
     signs: SIGNS,
   };

@@ -1,4 +1,4 @@
-import { and, asc, eq } from 'drizzle-orm';
+import { and, asc, eq, sql } from 'drizzle-orm';
 import type { PropertyForm } from '../../forms';
 import type { Tx } from '../db/client';
 import { properties } from '../db/schema';
@@ -26,4 +26,25 @@ export async function createProperty(tx: Tx, form: PropertyForm): Promise<string
     .returning({ id: properties.id });
   if (!row) throw new Error('the property was not written');
   return row.id;
+}
+
+/** Saves what was built on a revision; false where somebody saved otherwise meanwhile. */
+export async function changeProperty(
+  tx: Tx,
+  id: string,
+  form: PropertyForm,
+  basedOn: number,
+): Promise<boolean> {
+  const saved = await tx
+    .update(properties)
+    .set({ ...form, revision: sql`${properties.revision} + 1` })
+    .where(
+      and(
+        eq(properties.workspaceId, tx.workspaceId),
+        eq(properties.id, id),
+        eq(properties.revision, basedOn),
+      ),
+    )
+    .returning({ id: properties.id });
+  return saved.length === 1;
 }

@@ -1,5 +1,6 @@
 import { eq, sql } from 'drizzle-orm';
 import { afterAll, describe, expect, it } from 'vitest';
+import { DEFAULT_SETTINGS } from '../../forms';
 import { connect, withWorkspace } from '../db/client';
 import * as t from '../db/schema';
 import { noWeather } from '../outside/weather';
@@ -13,7 +14,12 @@ const app = connect(process.env.NIMSY_TEST_DATABASE ?? '', 4);
 const owner = connect(process.env.NIMSY_TEST_OWNER ?? '', 2);
 afterAll(() => Promise.all([app.close(), owner.close()]));
 
-const around = { now: new Date('2027-09-15T06:30:00Z'), weather: noWeather, real: false };
+const around = {
+  now: new Date('2027-09-15T06:30:00Z'),
+  weather: noWeather,
+  real: false,
+  settings: DEFAULT_SETTINGS,
+};
 /** The server's own words of a failed statement. */
 async function failure(work: PromiseLike<unknown>): Promise<string> {
   try {

@@ -140,6 +140,7 @@
           </ul>
         </div>
       {/if}
+      {#if trouble}<p class="field-error" role="alert">Not logged yet. {trouble}</p>{/if}
       <div class="actions">
         <button class="button button-main" disabled={saving}
           >{from ? 'Log the correction' : 'Log what was done'}</button

@@ -54,7 +54,8 @@
       </p>
       <h2>{data.facts.title}</h2>
       <p class="small">
-        <a href={resolve('/properties/[id]', { id: data.propertyId })}>{data.facts.property.name}</a>
+        <a href={resolve('/properties/[id]', { id: data.propertyId })}>{data.facts.property.name}</a> ·
+        <a href={resolve('/cases/[number]/share', { number: String(data.facts.number) })}>share</a>
       </p>
     </div>
     <Trail current={stop} />

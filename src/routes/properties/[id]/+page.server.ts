@@ -1,18 +1,23 @@
 import { error } from '@sveltejs/kit';
 import { listCases } from '$lib/server/store/cases';
-import { findProperty } from '$lib/server/store/properties';
+import { isRefused } from '$lib/core/result';
+import { fieldsOf, parseProperty } from '$lib/forms';
+import { wrongField, wrongFields } from '$lib/server/session/answer';
+import { findCustomer, listCustomers } from '$lib/server/store/customers';
+import { changeProperty, findProperty } from '$lib/server/store/properties';
 import { listRecords } from '$lib/server/store/records';
-import type { PageServerLoad } from './$types';
+import type { Actions, PageServerLoad } from './$types';
 
 const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
 
 export const load: PageServerLoad = async ({ locals, params }) => {
   if (!UUID.test(params.id)) error(404, 'There is no such property.');
   return locals.inWorkspace(async (tx) => {
-    const [property, cases, records] = await Promise.all([
+    const [property, cases, records, customers] = await Promise.all([
       findProperty(tx, params.id),
       listCases(tx),
       listRecords(tx),
+      listCustomers(tx),
     ]);
     if (!property) error(404, 'There is no such property.');
     const own = cases.filter((c) => c.propertyId === property.id);
@@ -21,7 +26,36 @@ export const load: PageServerLoad = async ({ locals, params }) => {
       property,
       cases: own,
       records: records.map((r) => r.record).filter((record) => numbers.has(record.caseNumber)),
+      customer: customers.find((c) => c.id === property.customerId) ?? null,
+      customers: customers.map(({ id, name }) => ({ id, name })),
+      zones: Intl.supportedValuesOf('timeZone'),
       today: locals.around.now.toISOString().slice(0, 10),
     };
   });
+};
+
+export const actions: Actions = {
+  default: async ({ locals, params, request }) => {
+    if (!UUID.test(params.id)) error(404, 'There is no such property.');
+    const fields = fieldsOf(await request.formData());
+    const form = parseProperty(fields);
+    if (isRefused(form)) return wrongFields(form.refused, fields);
+    const { customerId } = form.ok;
+    const revision = /^\d{1,9}$/.test(fields.get('revision') ?? '') ? Number(fields.get('revision')) : 0;
+    const done = await locals.inWorkspace(async (tx) => {
+      if (!(await findProperty(tx, params.id))) return 'missing';
+      if (customerId !== null && !(await findCustomer(tx, customerId))) return 'no-customer';
+      return (await changeProperty(tx, params.id, form.ok, revision)) ? 'saved' : 'changed';
+    });
+    if (done === 'missing') error(404, 'There is no such property.');
+    if (done === 'no-customer') return wrongField(400, 'customerId', 'Choose one of your customers.', fields);
+    if (done === 'changed')
+      return wrongField(
+        409,
+        '',
+        'Somebody else changed this property after you opened it. Nothing was overwritten: open the page in another tab and compare.',
+        fields,
+      );
+    return { saved: true, errors: [], fields: {} };
+  },
 };

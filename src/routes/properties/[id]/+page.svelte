@@ -1,10 +1,14 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
+  import PropertyFields from '$lib/ui/office/PropertyFields.svelte';
+  import KeptForm from '$lib/ui/parts/KeptForm.svelte';
+  import { getMayChange } from '$lib/ui/parts/may';
   import RecordTable from '$lib/ui/case/RecordTable.svelte';
   import { dayText } from '$lib/words';
   import type { PageProps } from './$types';
 
-  let { data }: PageProps = $props();
+  let { data, form }: PageProps = $props();
+  const may = getMayChange();
   const p = $derived(data.property);
 </script>
 
@@ -12,7 +16,9 @@
 <div class="page">
   <div class="top">
     <h1>{p.name}</h1>
-    <a class="button button-main" href="{resolve('/cases/new')}?property={p.id}">What did you see?</a>
+    {#if may()}<a class="button button-main" href="{resolve('/cases/new')}?property={p.id}"
+        >What did you see?</a
+      >{/if}
   </div>
   <p class="soft">
     {p.address}{p.address ? ' · ' : ''}{p.latitude < 0 ? 'southern' : 'northern'} hemisphere, latitude {p.latitude}°{p.byWater
@@ -20,6 +26,27 @@
       : ''}
   </p>
   {#if p.note}<p>{p.note}</p>{/if}
+  {#if data.customer}
+    <p class="small">
+      <a href={resolve('/customers/[id]', { id: data.customer.id })}>{data.customer.name}</a>{data.customer
+        .access
+        ? ` · ${data.customer.access}`
+        : ''}{data.customer.pets ? ` · ${data.customer.pets}` : ''}
+    </p>
+  {/if}
+  {#if form && 'saved' in form}<p role="status" class="figure">Saved.</p>{/if}
+  {#if may()}
+    <details open={(form?.errors.length ?? 0) > 0}>
+      <summary>Change the place</summary>
+      <KeptForm errors={form?.errors}>
+        {#snippet children(sending)}
+          <input type="hidden" name="revision" value={p.revision} />
+          <PropertyFields property={p} zones={data.zones} customers={data.customers} />
+          <div class="actions"><button class="button button-main" disabled={sending}>Save</button></div>
+        {/snippet}
+      </KeptForm>
+    </details>
+  {/if}
   <h2 class="section-head">Cases</h2>
   <ul class="rule-list">
     {#each data.cases as c (c.number)}
@@ -42,6 +69,11 @@
 </div>
 
 <style>
+  summary {
+    cursor: pointer;
+    color: var(--petrol);
+    padding: 0.4rem 0;
+  }
   .top {
     display: flex;
     justify-content: space-between;

@@ -1,0 +1,2 @@
+export { ownThreshold, ruleCautions, underRules } from './rules';
+export type { LocalRule, OwnThreshold } from './rules';

@@ -1,0 +1,138 @@
+import { createHash } from 'node:crypto';
+import { z } from 'zod';
+import { labelSchema } from '../../../catalog';
+import { customerForm, propertyForm, settingsShape } from '../../../forms';
+import { ALL_UNITS, type Unit } from '../../../core/units';
+
+/** The version of the file's shape; a reader refuses what it does not know. */
+export const FILE_VERSION = 1;
+export const FILE_FORMAT = 'nimsy-workspace';
+
+const id = z.uuid();
+const short = z.string().max(200);
+const long = z.string().max(4000);
+const day = z.iso.date();
+const moment = z.iso.datetime({ offset: true });
+const quantity = z.strictObject({
+  value: z.number().min(-1e12).max(1e12),
+  unit: z.enum(ALL_UNITS as [Unit, ...Unit[]]),
+});
+const json = z.record(z.string().max(80), z.json());
+const positive = z.number().int().min(1).max(1e9);
+
+const stop = z.strictObject({
+  stop: z.enum(['look', 'name', 'choose', 'measure', 'when', 'mix', 'place', 'recheck']),
+  revision: positive,
+  body: json,
+  savedAt: moment,
+  savedBy: short,
+});
+
+export const contentShape = z.strictObject({
+  name: z.string().min(1).max(80),
+  settings: settingsShape,
+  customers: z.array(z.strictObject({ id, ...customerForm.shape })).max(100_000),
+  properties: z.array(z.strictObject({ id, ...propertyForm.shape, customerId: id.nullable() })).max(100_000),
+  cases: z
+    .array(
+      z.strictObject({
+        number: positive,
+        propertyId: id,
+        title: short,
+        openedOn: day,
+        closedOn: day.nullable(),
+        stops: z.array(z.strictObject({ ...stop.shape, upstream: z.record(short, z.number().int()) })).max(8),
+        history: z.array(stop).max(10_000),
+        settlements: z.array(z.strictObject({ key: short, by: short, at: moment })).max(1000),
+      }),
+    )
+    .max(100_000),
+  records: z
+    .array(
+      z.strictObject({
+        id,
+        caseNumber: positive,
+        label: z.strictObject({ id: short, version: positive, name: short }),
+        pest: short,
+        doneOn: day,
+        startedAt: short,
+        endedAt: short,
+        product: quantity,
+        finished: quantity.nullable(),
+        area: quantity,
+        windKmh: z.number().nullable(),
+        tempC: z.number().nullable(),
+        lot: short.nullable(),
+        person: short,
+        licence: short.nullable(),
+        note: long,
+        ticked: z.array(z.strictObject({ code: short, by: short, at: moment })).max(200),
+        planned: z.strictObject({ product: quantity, area: quantity }).nullable(),
+        corrects: id.nullable(),
+        loggedAt: moment,
+      }),
+    )
+    .max(200_000),
+  labels: z.array(labelSchema).max(10_000),
+  containers: z
+    .array(
+      z.strictObject({
+        labelId: short,
+        lot: short,
+        size: z.number().positive(),
+        unit: short,
+        price: z.number().min(0),
+        expiresOn: day.nullable(),
+        keptIn: short,
+      }),
+    )
+    .max(100_000),
+  equipment: z
+    .array(
+      z.strictObject({
+        kind: z.enum(['tank', 'spreader', 'measure']),
+        name: short,
+        size: z.number().positive(),
+        unit: short,
+        swathM: z.number().positive().nullable(),
+        calibratedOn: day.nullable(),
+      }),
+    )
+    .max(10_000),
+});
+export type Content = z.output<typeof contentShape>;
+
+export const fileShape = z.strictObject({
+  format: z.literal(FILE_FORMAT),
+  version: z.literal(FILE_VERSION),
+  exportedAt: moment,
+  /** SHA-256 of the content as canonical JSON (keys in order, no spaces), in hexadecimal. */
+  checksum: z.string().regex(/^[0-9a-f]{64}$/),
+  content: contentShape,
+});
+
+/** JSON with the keys of every object in order, so that equal content has equal text. */
+export function canonical(value: unknown): string {
+  if (Array.isArray(value)) return `[${value.map(canonical).join(',')}]`;
+  if (typeof value === 'object' && value !== null)
+    return `{${Object.entries(value)
+      .filter(([, child]) => child !== undefined)
+      .sort(([a], [b]) => (a < b ? -1 : 1))
+      .map(([key, child]) => `${JSON.stringify(key)}:${canonical(child)}`)
+      .join(',')}}`;
+  return JSON.stringify(value);
+}
+
+export const checksumOf = (content: unknown): string =>
+  createHash('sha256').update(canonical(content)).digest('hex');
+
+/** The end of the chain over the records in the order in which they were logged; 64 zeros where there are none. */
+export function lastRecordHash(content: Pick<Content, 'records'>): string {
+  return content.records.reduce(
+    (before, record) =>
+      createHash('sha256')
+        .update(before + canonical(record))
+        .digest('hex'),
+    '0'.repeat(64),
+  );
+}

@@ -1,0 +1,256 @@
+import { randomUUID } from 'node:crypto';
+import { eq, sql } from 'drizzle-orm';
+import type { z } from 'zod';
+import { readStop } from '../../../forms';
+import type { Tx } from '../../db/client';
+import * as t from '../../db/schema';
+import { canonical, checksumOf, FILE_FORMAT, FILE_VERSION, fileShape, type Content } from './file';
+
+/** Why a file is not taken: one sentence each, with the place in the file. */
+export type FileTrouble = readonly string[];
+
+const MOST_TOLD = 12;
+
+/** Reads a file without touching anything: its shape, its checksum, and that everything in it fits together. */
+export function readWhole(text: string): { ok: Content } | { trouble: FileTrouble } {
+  try {
+    return readChecked(text);
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error;
+    return { trouble: ['The file is nested far deeper than an export is. Nothing was read.'] };
+  }
+}
+
+function readChecked(text: string): { ok: Content } | { trouble: FileTrouble } {
+  let raw: unknown;
+  try {
+    raw = JSON.parse(text);
+  } catch (error) {
+    return {
+      trouble: [`The file is not JSON: ${placeIn(text, (error as Error).message)}. Export it again.`],
+    };
+  }
+  const head = raw as { format?: unknown; version?: unknown; checksum?: unknown; content?: unknown } | null;
+  if (typeof head !== 'object' || head?.format !== FILE_FORMAT)
+    return {
+      trouble: ['The file is not an export of a Nimsy workspace (format “nimsy-workspace” expected).'],
+    };
+  if (head.version !== FILE_VERSION)
+    return {
+      trouble: [
+        `The file has version ${String(head.version).slice(0, 20)}; this Nimsy reads version ${FILE_VERSION}. Export it from an installation of the same version.`,
+      ],
+    };
+  if (head.checksum !== checksumOf(head.content))
+    return {
+      trouble: [
+        'The checksum does not fit the content: the file is damaged or was changed. Export it again.',
+      ],
+    };
+  const file = fileShape.safeParse(raw);
+  if (!file.success) return { trouble: file.error.issues.slice(0, MOST_TOLD).map(issueText) };
+  const trouble = misfits(file.data.content);
+  return trouble.length > 0 ? { trouble: trouble.slice(0, MOST_TOLD) } : { ok: file.data.content };
+}
+
+function issueText(issue: z.core.$ZodIssue): string {
+  const path = issue.path
+    .map((step) => (typeof step === 'number' ? `[${step}]` : `.${String(step)}`))
+    .join('');
+  return `${path.slice(1) || 'the file'}: ${issue.message}.`;
+}
+
+/** The line of the fault, where the reader tells its position. */
+function placeIn(text: string, message: string): string {
+  const at = /position (\d+)/.exec(message)?.[1];
+  if (at === undefined) return 'it ends too early or is empty';
+  const line = text.slice(0, Number(at)).split('\n').length;
+  return `something is wrong in line ${line}`;
+}
+
+/** What the shape alone does not tell: names that lead nowhere, numbers that come twice, answers that cannot be read. */
+function misfits(content: Content): string[] {
+  const found: string[] = [];
+  const twice = (what: string, keys: readonly string[]): void => {
+    const seen = new Set<string>();
+    for (const key of keys) {
+      if (seen.has(key)) found.push(`${what} ${key} comes twice.`);
+      seen.add(key);
+    }
+  };
+  const customers = new Set(content.customers.map((c) => c.id));
+  const properties = new Set(content.properties.map((p) => p.id));
+  const cases = new Set(content.cases.map((c) => c.number));
+  const records = new Set(content.records.map((r) => r.id));
+  const labels = new Set(content.labels.map((l) => l.id));
+  twice('customer', [...content.customers.map((c) => c.id)]);
+  twice('property', [...content.properties.map((p) => p.id)]);
+  twice('case number', [...content.cases.map((c) => String(c.number))]);
+  twice('record', [...content.records.map((r) => r.id)]);
+  twice('correction of', [...content.records.flatMap((r) => r.corrects ?? [])]);
+  twice('label', [...content.labels.map((l) => `${l.id} version ${l.version}`)]);
+  twice('container', [...content.containers.map((c) => `${c.labelId} lot ${c.lot}`)]);
+  twice('equipment', [...content.equipment.map((e) => e.name)]);
+  for (const [i, property] of content.properties.entries())
+    if (property.customerId !== null && !customers.has(property.customerId))
+      found.push(`content.properties[${i}].customerId: there is no such customer in the file.`);
+  for (const [i, one] of content.cases.entries()) {
+    if (!properties.has(one.propertyId))
+      found.push(`content.cases[${i}].propertyId: there is no such property in the file.`);
+    twice(`in case ${one.number}, stop`, [...one.stops.map((s) => s.stop)]);
+    twice(`in case ${one.number}, history of`, [...one.history.map((s) => `${s.stop} ${s.revision}`)]);
+    twice(`in case ${one.number}, settlement`, [...one.settlements.map((s) => s.key)]);
+    for (const { stop, body } of one.stops)
+      if (readStop(stop, body) === undefined)
+        found.push(`content.cases[${i}].stops: the answer of ${stop} cannot be read.`);
+  }
+  const ancestors = new Map(content.records.map((r) => [r.id, r.corrects]));
+  for (const [i, record] of content.records.entries()) {
+    if (!cases.has(record.caseNumber))
+      found.push(`content.records[${i}].caseNumber: there is no such case in the file.`);
+    if (record.corrects !== null && !records.has(record.corrects))
+      found.push(`content.records[${i}].corrects: there is no such record in the file.`);
+    let at = record.corrects;
+    for (let steps = 0; at !== null && at !== undefined; steps++) {
+      if (at === record.id || steps > content.records.length) {
+        found.push(`content.records[${i}].corrects: the corrections run in a circle.`);
+        break;
+      }
+      at = ancestors.get(at) ?? null;
+    }
+  }
+  for (const [i, container] of content.containers.entries())
+    if (!labels.has(container.labelId))
+      found.push(`content.containers[${i}].labelId: there is no such label in the file.`);
+  return found;
+}
+
+/** True where nothing but what every workspace starts with is there. */
+export async function isEmpty(tx: Tx): Promise<boolean> {
+  const [row] = await tx.execute<{ filled: boolean }>(sql`select exists (select 1 from properties)
+    or exists (select 1 from customers) or exists (select 1 from cases) or exists (select 1 from records)
+    or exists (select 1 from containers) or exists (select 1 from equipment) as filled`);
+  return row?.filled === false;
+}
+
+const CHUNK = 500;
+
+/**
+ * Writes a file's content into the workspace, which must be empty. Ids are made anew: a file says nothing about the ids
+ * of others. A label that is there already must be the same. Returns what stands in the way, with nothing written.
+ */
+export async function importWhole(tx: Tx, content: Content): Promise<FileTrouble | null> {
+  const { workspaceId } = tx;
+  if (!(await isEmpty(tx)))
+    return ['This workspace holds something already. Found a new one under Your account, and import there.'];
+  const there = await tx.select().from(t.labels).where(eq(t.labels.workspaceId, workspaceId));
+  const other = content.labels.find((card) =>
+    there.some(
+      (row) =>
+        row.labelId === card.id && row.version === card.version && canonical(row.card) !== canonical(card),
+    ),
+  );
+  if (other) return [`The label ${other.id} version ${other.version} is here already with other clauses.`];
+  const fresh = new Map<string, string>();
+  const anew = (old: string): string => {
+    const known = fresh.get(old) ?? randomUUID();
+    fresh.set(old, known);
+    return known;
+  };
+  await tx
+    .update(t.workspaces)
+    .set({ name: content.name, settings: content.settings })
+    .where(eq(t.workspaces.id, workspaceId));
+  await inChunks(content.customers, (rows) =>
+    tx.insert(t.customers).values(rows.map((row) => ({ ...row, workspaceId, id: anew(row.id) }))),
+  );
+  await inChunks(content.properties, (rows) =>
+    tx.insert(t.properties).values(
+      rows.map((row) => ({
+        ...row,
+        workspaceId,
+        id: anew(row.id),
+        customerId: row.customerId === null ? null : anew(row.customerId),
+      })),
+    ),
+  );
+  const caseIds = new Map(content.cases.map((one) => [one.number, randomUUID()]));
+  const idOf = (number: number): string => caseIds.get(number) ?? '';
+  await inChunks(content.cases, (rows) =>
+    tx.insert(t.cases).values(
+      rows.map(({ number, propertyId, title, openedOn, closedOn }) => ({
+        workspaceId,
+        id: idOf(number),
+        number,
+        propertyId: anew(propertyId),
+        title,
+        openedOn,
+        closedOn,
+      })),
+    ),
+  );
+  const within = <T>(pick: (one: Content['cases'][number]) => readonly T[]) =>
+    content.cases.flatMap((one) =>
+      pick(one).map((row) => ({ ...row, workspaceId, caseId: idOf(one.number) })),
+    );
+  await inChunks(
+    within((one) => one.stops),
+    (rows) => tx.insert(t.caseStops).values(rows.map((row) => ({ ...row, savedAt: new Date(row.savedAt) }))),
+  );
+  await inChunks(
+    within((one) => one.history),
+    (rows) =>
+      tx.insert(t.caseStopHistory).values(rows.map((row) => ({ ...row, savedAt: new Date(row.savedAt) }))),
+  );
+  await inChunks(
+    within((one) => one.settlements),
+    (rows) => tx.insert(t.settlements).values(rows.map((row) => ({ ...row, at: new Date(row.at) }))),
+  );
+  await inChunks(content.labels, (rows) =>
+    tx
+      .insert(t.labels)
+      .values(rows.map((card) => ({ workspaceId, labelId: card.id, version: card.version, card })))
+      .onConflictDoNothing(),
+  );
+  await inChunks(content.containers, (rows) =>
+    tx.insert(t.containers).values(rows.map((row) => ({ ...row, workspaceId }))),
+  );
+  await inChunks(content.equipment, (rows) =>
+    tx.insert(t.equipment).values(rows.map((row) => ({ ...row, workspaceId }))),
+  );
+  const places = new Map(content.cases.map((one) => [one.number, one.propertyId]));
+  for (const level of byGeneration(content.records))
+    await inChunks(level, (rows) =>
+      tx.insert(t.records).values(
+        rows.map(({ id, doneOn, corrects, loggedAt, ...body }) => ({
+          workspaceId,
+          id: anew(id),
+          caseId: idOf(body.caseNumber),
+          propertyId: anew(places.get(body.caseNumber) ?? ''),
+          doneOn,
+          corrects: corrects === null ? null : anew(corrects),
+          loggedAt: new Date(loggedAt),
+          body,
+        })),
+      ),
+    );
+  return null;
+}
+
+async function inChunks<T>(rows: readonly T[], write: (rows: T[]) => PromiseLike<unknown>): Promise<void> {
+  for (let from = 0; from < rows.length; from += CHUNK) await write(rows.slice(from, from + CHUNK));
+}
+
+/** Records before their corrections. */
+function byGeneration(records: Content['records']): Content['records'][] {
+  const levels: Content['records'][] = [];
+  let written = new Set<string | null>([null]);
+  let rest = records;
+  while (rest.length > 0) {
+    const now = rest.filter((record) => written.has(record.corrects));
+    levels.push(now);
+    written = new Set([...written, ...now.map((record) => record.id)]);
+    rest = rest.filter((record) => !written.has(record.id));
+  }
+  return levels;
+}

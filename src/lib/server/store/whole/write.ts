@@ -1,0 +1,109 @@
+import { asc, eq } from 'drizzle-orm';
+import { readSettings } from '../../../forms';
+import type { Tx } from '../../db/client';
+import * as t from '../../db/schema';
+import { recordFromRow } from '../rows';
+import { checksumOf, FILE_FORMAT, FILE_VERSION, type Content } from './file';
+
+/**
+ * Everything of the workspace but its people, sessions, invitations and shared links, in a fixed order: the same state
+ * gives the same content.
+ */
+export async function contentOf(tx: Tx): Promise<Content> {
+  const of = tx.workspaceId;
+  const [workspace] = await tx.select().from(t.workspaces).where(eq(t.workspaces.id, of));
+  if (!workspace) throw new Error('the workspace is gone');
+  const customers = await tx
+    .select()
+    .from(t.customers)
+    .where(eq(t.customers.workspaceId, of))
+    .orderBy(t.customers.id);
+  const properties = await tx
+    .select()
+    .from(t.properties)
+    .where(eq(t.properties.workspaceId, of))
+    .orderBy(t.properties.id);
+  const cases = await tx.select().from(t.cases).where(eq(t.cases.workspaceId, of)).orderBy(t.cases.number);
+  const stops = await tx
+    .select()
+    .from(t.caseStops)
+    .where(eq(t.caseStops.workspaceId, of))
+    .orderBy(t.caseStops.stop);
+  const history = await tx
+    .select()
+    .from(t.caseStopHistory)
+    .where(eq(t.caseStopHistory.workspaceId, of))
+    .orderBy(t.caseStopHistory.stop, t.caseStopHistory.revision);
+  const settlements = await tx
+    .select()
+    .from(t.settlements)
+    .where(eq(t.settlements.workspaceId, of))
+    .orderBy(t.settlements.key);
+  const records = await tx
+    .select()
+    .from(t.records)
+    .where(eq(t.records.workspaceId, of))
+    .orderBy(asc(t.records.loggedAt), asc(t.records.id));
+  const labels = await tx
+    .select()
+    .from(t.labels)
+    .where(eq(t.labels.workspaceId, of))
+    .orderBy(t.labels.labelId, t.labels.version);
+  const containers = await tx
+    .select()
+    .from(t.containers)
+    .where(eq(t.containers.workspaceId, of))
+    .orderBy(t.containers.labelId, t.containers.lot);
+  const equipment = await tx
+    .select()
+    .from(t.equipment)
+    .where(eq(t.equipment.workspaceId, of))
+    .orderBy(t.equipment.name);
+  return {
+    name: workspace.name,
+    settings: readSettings(workspace.settings),
+    customers: customers.map(({ workspaceId: _w, revision: _r, ...row }) => row),
+    properties: properties.map(({ workspaceId: _w, revision: _r, ...row }) => row),
+    cases: cases.map(({ id, workspaceId: _w, ...row }) => ({
+      ...row,
+      stops: stops
+        .filter((stop) => stop.caseId === id)
+        .map(({ workspaceId: _x, caseId: _c, savedAt, ...stop }) => ({
+          ...stop,
+          savedAt: savedAt.toISOString(),
+        })),
+      history: history
+        .filter((stop) => stop.caseId === id)
+        .map(({ workspaceId: _x, caseId: _c, savedAt, ...stop }) => ({
+          ...stop,
+          savedAt: savedAt.toISOString(),
+        })),
+      settlements: settlements
+        .filter((settled) => settled.caseId === id)
+        .map(({ key, by, at }) => ({ key, by, at: at.toISOString() })),
+    })),
+    records: records.map(recordFromRow),
+    labels: labels.map((row) => row.card),
+    containers: containers.map(({ id: _i, workspaceId: _w, ...row }) => row),
+    equipment: equipment.map(({ id: _i, workspaceId: _w, ...row }) => row),
+  } as unknown as Content;
+}
+
+/** The workspace as one file, and its checksum. The export is noted: a deletion needs one of the present state. */
+export async function writeWhole(
+  tx: Tx,
+  by: string,
+  now: Date,
+): Promise<{ text: string; checksum: string; name: string }> {
+  const content = await contentOf(tx);
+  const checksum = checksumOf(content);
+  await tx.insert(t.exports).values({ workspaceId: tx.workspaceId, checksum, by });
+  const file = {
+    format: FILE_FORMAT,
+    version: FILE_VERSION,
+    exportedAt: now.toISOString(),
+    checksum,
+    content,
+  };
+  return { text: `${JSON.stringify(file, null, 1)}\n`, checksum, name: content.name };
+}

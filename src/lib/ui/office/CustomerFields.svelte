@@ -1,0 +1,39 @@
+<script lang="ts">
+  import Checkbox from 'flowbite-svelte/Checkbox.svelte';
+  import Field from '../parts/Field.svelte';
+
+  interface Customer {
+    name: string;
+    contact: string;
+    language: string;
+    access: string;
+    pets: string;
+    consentsToNotices: boolean;
+  }
+  let { customer }: { customer: Customer | null } = $props();
+</script>
+
+<div class="fields">
+  <Field label="Name" name="name" value={customer?.name ?? ''} width="18rem" />
+  <Field label="Contact" name="contact" value={customer?.contact ?? ''} width="22rem" />
+  <Field label="Language" name="language" value={customer?.language ?? ''} width="10rem" />
+</div>
+<div class="fields">
+  <Field
+    label="Access"
+    name="access"
+    value={customer?.access ?? ''}
+    width="26rem"
+    hint="gates, keys, hours; no codes that open a house"
+  />
+  <Field label="Pets" name="pets" value={customer?.pets ?? ''} width="16rem" />
+</div>
+<Checkbox name="consentsToNotices" checked={customer?.consentsToNotices ?? false} class="text-base"
+  >Wants notices of treatments</Checkbox
+>
+
+<style>
+  .fields {
+    margin: 0.9rem 0;
+  }
+</style>

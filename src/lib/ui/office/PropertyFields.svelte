@@ -1,0 +1,87 @@
+<script lang="ts">
+  import Checkbox from 'flowbite-svelte/Checkbox.svelte';
+  import { untrack } from 'svelte';
+  import Choice from '../parts/Choice.svelte';
+  import Field from '../parts/Field.svelte';
+  import Note from '../parts/Note.svelte';
+
+  interface Kept {
+    name: string;
+    address: string;
+    latitude: number | string;
+    timeZone: string;
+    byWater: boolean;
+    avoidFromDeg: number | string | null;
+    avoidToDeg: number | string | null;
+    note: string;
+    customerId: string | null;
+  }
+  interface Props {
+    property: Kept;
+    zones: readonly string[];
+    customers: readonly { id: string; name: string }[];
+  }
+  let { property, zones, customers }: Props = $props();
+  let water = $state(untrack(() => property.byWater));
+</script>
+
+<div class="fields">
+  <Field label="Name" name="name" value={property.name} width="20rem" required />
+  <Field label="Address" name="address" value={property.address} width="24rem" />
+  {#if customers.length > 0}
+    <Choice
+      label="Customer"
+      name="customerId"
+      value={property.customerId ?? ''}
+      items={[{ value: '', name: 'none' }, ...customers.map(({ id, name }) => ({ value: id, name }))]}
+      width="16rem"
+    />
+  {/if}
+</div>
+<div class="fields">
+  <Field
+    label="Latitude"
+    name="latitude"
+    value={property.latitude}
+    numeric
+    after="degrees"
+    width="9rem"
+    hint="south negative; decides the season"
+  />
+  {#key property.timeZone}
+    <Choice
+      label="Time zone"
+      name="timeZone"
+      value={property.timeZone}
+      items={[...new Set(['UTC', ...zones])].map((z) => ({ value: z, name: z }))}
+      width="16rem"
+    />
+  {/key}
+</div>
+<Checkbox
+  name="byWater"
+  checked={water}
+  onchange={(event) => (water = event.currentTarget.checked)}
+  class="text-base">Open water beside it</Checkbox
+>
+{#if water}
+  <div class="fields">
+    <Field
+      label="Water lies from bearing"
+      name="avoidFromDeg"
+      value={property.avoidFromDeg}
+      numeric
+      after="°"
+      width="13rem"
+      hint="clockwise from north"
+    />
+    <Field label="to bearing" name="avoidToDeg" value={property.avoidToDeg} numeric after="°" width="9rem" />
+  </div>
+{/if}
+<div class="fields"><Note label="Note" name="note" value={property.note} /></div>
+
+<style>
+  .fields {
+    margin: 1rem 0;
+  }
+</style>

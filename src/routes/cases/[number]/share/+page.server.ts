@@ -1,0 +1,64 @@
+import { error } from '@sveltejs/kit';
+import { isRefused } from '$lib/core/result';
+import { fieldsOf, parseShare, SHARE_DAYS } from '$lib/forms';
+import type { Tx } from '$lib/server/db/client';
+import { wrongField, wrongFields } from '$lib/server/session/answer';
+import { loadCase, type LoadedCase } from '$lib/server/store/cases';
+import { findCustomer } from '$lib/server/store/customers';
+import { listShares, revokeShare, share } from '$lib/server/store/shares';
+import type { Actions, PageServerLoad } from './$types';
+
+const MISSING = 'There is no such case.';
+
+async function caseOf(tx: Tx, number: string, around: App.Locals['around']): Promise<LoadedCase> {
+  const found = /^\d{1,9}$/.test(number) ? await loadCase(tx, Number(number), around) : null;
+  if (!found) error(404, MISSING);
+  return found.loaded;
+}
+
+export const load: PageServerLoad = async ({ locals, params }) =>
+  locals.inWorkspace(async (tx) => {
+    const loaded = await caseOf(tx, params.number, locals.around);
+    const { facts, property } = loaded;
+    const customer = property.customerId ? await findCustomer(tx, property.customerId) : null;
+    return {
+      number: facts.number,
+      title: facts.title,
+      today: facts.today,
+      property: property.name,
+      customer: customer && {
+        name: customer.customer.name,
+        consents: customer.customer.consentsToNotices,
+      },
+      records: facts.records.filter((r) => r.caseNumber === facts.number),
+      days: SHARE_DAYS,
+      links: (await listShares(tx, loaded.id)).map((link) => ({
+        ...link,
+        expiresAt: link.expiresAt.toISOString(),
+        state: link.revokedAt ? 'revoked' : link.expiresAt < new Date() ? 'expired' : 'open',
+      })),
+    };
+  });
+
+export const actions: Actions = {
+  share: async ({ locals, params, request, url }) => {
+    const fields = fieldsOf(await request.formData());
+    const form = parseShare(fields);
+    if (isRefused(form)) return wrongFields(form.refused, fields);
+    const token = await locals.inWorkspace(async (tx) => {
+      const loaded = await caseOf(tx, params.number, locals.around);
+      return share(tx, loaded.id, form.ok, locals.who.person.name);
+    });
+    if (token === null) return wrongField(400, 'recordId', 'Choose one of the records of this case.', fields);
+    return { link: `${url.origin}/s/${token}` };
+  },
+
+  revoke: async ({ locals, params, request }) => {
+    const id = fieldsOf(await request.formData()).get('id') ?? '';
+    await locals.inWorkspace(async (tx) => {
+      const loaded = await caseOf(tx, params.number, locals.around);
+      if (/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/.test(id)) await revokeShare(tx, loaded.id, id);
+    });
+    return { revoked: true };
+  },
+};

@@ -1,0 +1,128 @@
+<script lang="ts">
+  import { resolve } from '$app/paths';
+  import Choice from '$lib/ui/parts/Choice.svelte';
+  import KeptForm from '$lib/ui/parts/KeptForm.svelte';
+  import { getMayChange } from '$lib/ui/parts/may';
+  import { dayText, quantityText } from '$lib/words';
+  import type { PageProps } from './$types';
+
+  let { data, form }: PageProps = $props();
+  const may = getMayChange();
+  let kind = $state<'record' | 'notice'>('notice');
+  const recordName = (id: string | null): string => {
+    const record = data.records.find((r) => r.id === id);
+    return record
+      ? `${dayText(record.doneOn, data.today)}, ${quantityText(record.product)} of ${record.label.name}`
+      : '';
+  };
+</script>
+
+<svelte:head><title>Share · {data.title} · Nimsy</title></svelte:head>
+<div class="page narrow">
+  <p class="small">
+    <a href={resolve('/cases/[number]', { number: String(data.number) })}>Case {data.number}: {data.title}</a>
+  </p>
+  <h1>Show it to the customer</h1>
+  <p>
+    A link shows one record, or the notice of the planned treatment, to whoever has it: no sign-in, and
+    nothing else of
+    {data.workspace}. It can be revoked at any time.
+  </p>
+  {#if data.customer}
+    <p>
+      {data.property} belongs to <span class="figure">{data.customer.name}</span>, who {data.customer.consents
+        ? 'wants notices'
+        : 'has not agreed to notices'}.
+    </p>
+  {/if}
+  {#if form && 'link' in form && form.link}
+    <div class="link" role="status">
+      <p>Give them this address. It is shown this once.</p>
+      <p class="address">{form.link}</p>
+    </div>
+  {/if}
+  {#if may()}
+    <KeptForm action="?/share" errors={form && 'errors' in form ? form.errors : []}>
+      {#snippet children(sending)}
+        <div class="fields">
+          <Choice
+            label="What they see"
+            name="kind"
+            value={kind}
+            width="16rem"
+            items={[
+              { value: 'notice', name: 'the notice of what is planned' },
+              ...(data.records.length > 0 ? [{ value: 'record', name: 'the record of what was done' }] : []),
+            ]}
+            onchange={(value) => (kind = value === 'record' ? 'record' : 'notice')}
+          />
+          {#if kind === 'record'}
+            <Choice
+              label="Record"
+              name="recordId"
+              value={data.records[data.records.length - 1]?.id ?? ''}
+              width="24rem"
+              items={data.records.map((r) => ({ value: r.id, name: recordName(r.id) }))}
+            />
+          {/if}
+          <Choice
+            label="Holds for"
+            name="days"
+            value="30"
+            width="9rem"
+            items={data.days.map((d) => ({ value: String(d), name: d === 365 ? 'a year' : `${d} days` }))}
+          />
+        </div>
+        <div class="actions"><button class="button button-main" disabled={sending}>Make a link</button></div>
+      {/snippet}
+    </KeptForm>
+  {/if}
+  {#if data.links.length > 0}
+    <h2 class="section-head">Links that were made</h2>
+    <ul class="rule-list">
+      {#each data.links as link (link.id)}
+        <li class="made">
+          <span
+            >{link.kind === 'notice' ? 'The notice' : `The record: ${recordName(link.recordId)}`}<br /><span
+              class="soft small"
+              >by {link.by} · {link.state === 'open' ? 'open until' : link.state + ', was to hold until'}
+              {dayText(link.expiresAt.slice(0, 10))}</span
+            ></span
+          >
+          {#if link.state === 'open' && may()}
+            <form method="POST" action="?/revoke">
+              <input type="hidden" name="id" value={link.id} />
+              <button class="button">Revoke</button>
+            </form>
+          {/if}
+        </li>
+      {/each}
+    </ul>
+  {/if}
+</div>
+
+<style>
+  .narrow {
+    max-width: 60rem;
+  }
+  p {
+    margin: 0.4rem 0 0.8rem;
+  }
+  .link {
+    border: 1px solid var(--petrol);
+    padding: 0.6rem 0.9rem;
+    margin-bottom: 1rem;
+  }
+  .address {
+    font-weight: 650;
+    overflow-wrap: anywhere;
+    user-select: all;
+  }
+  .made {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    gap: 0.6rem;
+    align-items: center;
+  }
+</style>

@@ -1,0 +1,63 @@
+<script lang="ts">
+  import { resolve } from '$app/paths';
+  import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
+  import CustomerFields from '$lib/ui/office/CustomerFields.svelte';
+  import KeptForm from '$lib/ui/parts/KeptForm.svelte';
+  import { getMayChange } from '$lib/ui/parts/may';
+  import type { PageProps } from './$types';
+
+  let { data, form }: PageProps = $props();
+  const may = getMayChange();
+</script>
+
+<svelte:head><title>Customers · Nimsy</title></svelte:head>
+<div class="page">
+  <OfficeNav role={data.role} alone={data.alone} />
+  <h1>Customers</h1>
+  <p class="soft">For whom you work, how to reach them, and what to know before the gate is opened.</p>
+  <ul class="rule-list">
+    {#each data.customers as c (c.id)}
+      <li class="row">
+        <span
+          ><a class="figure" href={resolve('/customers/[id]', { id: c.id })}>{c.name}</a><br /><span
+            class="soft small">{c.contact}</span
+          ></span
+        >
+        <span class="small">{c.access}</span>
+        <span class="small soft">{c.pets}{c.consentsToNotices ? ' · wants notices' : ''}</span>
+      </li>
+    {:else}<li class="soft">None yet. A household that treats its own garden needs none.</li>{/each}
+  </ul>
+  {#if may()}
+    <details open={(form?.errors.length ?? 0) > 0}>
+      <summary>Add a customer</summary>
+      <KeptForm errors={form?.errors}>
+        {#snippet children(sending)}
+          <CustomerFields customer={null} />
+          <div class="actions"><button class="button button-main" disabled={sending}>Add</button></div>
+        {/snippet}
+      </KeptForm>
+    </details>
+  {/if}
+</div>
+
+<style>
+  .row {
+    display: grid;
+    grid-template-columns: minmax(14rem, 1.2fr) 2fr 1fr;
+    gap: 0.4rem 1.4rem;
+  }
+  details {
+    margin-top: 1rem;
+  }
+  summary {
+    cursor: pointer;
+    color: var(--petrol);
+    padding: 0.4rem 0;
+  }
+  @media (max-width: 700px) {
+    .row {
+      grid-template-columns: 1fr;
+    }
+  }
+</style>

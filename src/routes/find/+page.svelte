@@ -1,0 +1,59 @@
+<script lang="ts">
+  import { resolve } from '$app/paths';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+  const KINDS = { case: 'Cases', property: 'Properties', customer: 'Customers', label: 'Labels' } as const;
+  type Found = NonNullable<PageProps['data']['found']>[number];
+  const groups = $derived(
+    (Object.keys(KINDS) as (keyof typeof KINDS)[])
+      .map((kind) => ({ kind, entries: (data.found ?? []).filter((f) => f.kind === kind) }))
+      .filter(({ entries }) => entries.length > 0),
+  );
+  const href = ({ kind, key }: Found): string =>
+    kind === 'case'
+      ? resolve('/cases/[number]', { number: key })
+      : kind === 'property'
+        ? resolve('/properties/[id]', { id: key })
+        : kind === 'customer'
+          ? resolve('/customers/[id]', { id: key })
+          : resolve('/shelf/[label]', { label: key });
+</script>
+
+<svelte:head><title>Find · Nimsy</title></svelte:head>
+<div class="page">
+  <h1>Find</h1>
+  <form method="GET" role="search" class="ask">
+    <label class="field-label" for="f-q">Words, or their beginnings</label>
+    <!-- svelte-ignore a11y_autofocus -->
+    <input id="f-q" class="field-input" name="q" value={data.words} autocomplete="off" autofocus />
+    <button class="button button-main">Find</button>
+  </form>
+  {#if data.found && data.found.length === 0}
+    <p>Nothing here holds all of these words. Cases, properties, customers and labels were looked through.</p>
+  {/if}
+  {#each groups as { kind, entries } (kind)}
+    <h2 class="section-head">{KINDS[kind]}</h2>
+    <ul class="rule-list">
+      {#each entries as entry (entry.key)}
+        <li>
+          <a class="figure" href={href(entry)}>{entry.title}</a>
+          <span class="soft">{entry.detail ?? ''}</span>
+        </li>
+      {/each}
+    </ul>
+  {/each}
+</div>
+
+<style>
+  .ask {
+    display: grid;
+    grid-template-columns: minmax(10rem, 26rem) auto;
+    gap: 0.2rem 0.7rem;
+    justify-content: start;
+    margin: 0.8rem 0;
+  }
+  .ask label {
+    grid-column: 1 / 3;
+  }
+</style>

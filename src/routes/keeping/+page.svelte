@@ -1,0 +1,118 @@
+<script lang="ts">
+  import { resolve } from '$app/paths';
+  import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
+  import Field from '$lib/ui/parts/Field.svelte';
+  import KeptForm from '$lib/ui/parts/KeptForm.svelte';
+  import { dayText } from '$lib/words';
+  import type { PageProps } from './$types';
+
+  let { data, form }: PageProps = $props();
+  const errors = $derived(form && 'errors' in form ? (form.errors ?? []) : []);
+  const about = (path: string) => errors.filter((e) => e.path === path).map((e) => ({ ...e, path: 'name' }));
+  const file = $derived(errors.find((e) => e.path === 'file')?.message);
+</script>
+
+<svelte:head><title>Keeping · Nimsy</title></svelte:head>
+<div class="page">
+  <OfficeNav role={data.role} alone={data.alone} />
+  <h1>Keeping what is yours</h1>
+
+  <h2 class="section-head">Export</h2>
+  <p>
+    Everything of {data.workspace} in one open JSON file: settings, customers, properties, cases with their history,
+    records, labels, stock and equipment. People, passwords and shared links are not in it.
+  </p>
+  <a class="button button-main" href={resolve('/keeping/export')} download>Take an export</a>
+
+  <h2 class="section-head">Import</h2>
+  {#if data.empty}
+    <p>
+      This workspace holds nothing yet, so an export can be read into it. Either all of it is taken or
+      nothing.
+    </p>
+    <KeptForm action="?/import" files errors={[]}>
+      {#snippet children(sending)}
+        <label class="field-label" for="f-file">File of an export</label>
+        <input id="f-file" type="file" name="file" accept=".json,application/json" class="file" />
+        {#if file}<p class="field-error wide" role="alert">{file}</p>{/if}
+        <div class="actions">
+          <button class="button" disabled={sending}>{sending ? 'Reading the file …' : 'Read it in'}</button>
+        </div>
+      {/snippet}
+    </KeptForm>
+  {:else}
+    <p class="soft">
+      An export is read into an empty workspace only, so that nothing is mixed up. <a
+        href={resolve('/account')}>Found one under Your account</a
+      >, and import there.
+    </p>
+  {/if}
+
+  <h2 class="section-head">Old records</h2>
+  {#if form && 'pruned' in form}<p role="status" class="figure">The old records are deleted.</p>{/if}
+  {#if data.old === 0}
+    <p>
+      No record is older than the {data.years} years that this workspace keeps them (work before {dayText(
+        data.before,
+      )}).
+    </p>
+  {:else}
+    <p>
+      {data.old}
+      {data.old === 1 ? 'record' : 'records'} of work before {dayText(data.before)} are past the {data.years} years
+      that this workspace keeps them. Deleting them cannot be taken back. A note of it stays.
+    </p>
+    <KeptForm action="?/prune" errors={about('prune')}>
+      {#snippet children(sending)}
+        <Field label="Type the name of the workspace" name="name" width="22rem" hint={data.workspace ?? ''} />
+        <div class="actions"><button class="button" disabled={sending}>Delete the old records</button></div>
+      {/snippet}
+    </KeptForm>
+  {/if}
+  {#each data.tombstones as t (t.at)}
+    <p class="soft small">
+      {dayText(t.at.slice(0, 10))}: {t.records} old records deleted by {t.by}; the chain ended at {t.last_record_hash.slice(
+        0,
+        16,
+      )}…
+    </p>
+  {/each}
+
+  <h2 class="section-head">Delete the workspace</h2>
+  <p>
+    All cases, records, labels and stock of {data.workspace} go for everybody in it, and cannot be brought back
+    but from an export. Take one now; without one of the present state nothing is deleted.
+  </p>
+  <KeptForm action="?/remove" errors={about('remove')}>
+    {#snippet children(sending)}
+      <Field label="Type the name of the workspace" name="name" width="22rem" hint={data.workspace ?? ''} />
+      <div class="actions">
+        <button class="button danger" disabled={sending}>Delete {data.workspace}</button>
+      </div>
+    {/snippet}
+  </KeptForm>
+
+  <h2 class="section-head">Backup of the whole machine</h2>
+  <p>
+    Every workspace and person of this Nimsy in one file, from the terminal: <code>./nimsy backup FILE</code>,
+    and back with <code>./nimsy restore FILE</code>.
+  </p>
+</div>
+
+<style>
+  p {
+    max-width: 46rem;
+    margin: 0.3rem 0 0.8rem;
+  }
+  .file {
+    display: block;
+    min-height: 2.75rem;
+  }
+  .wide {
+    max-width: 46rem;
+  }
+  .danger {
+    border-color: var(--brick);
+    color: var(--brick-ink);
+  }
+</style>

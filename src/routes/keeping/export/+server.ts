@@ -1,0 +1,18 @@
+import { writeWhole } from '$lib/server/store/whole/write';
+import type { RequestHandler } from './$types';
+
+export const GET: RequestHandler = async ({ locals }) => {
+  const { now } = locals.around;
+  const { text, name } = await locals.inWorkspace((tx) => writeWhole(tx, locals.who.person.name, now));
+  const called =
+    name
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '') || 'workspace';
+  return new Response(text, {
+    headers: {
+      'content-type': 'application/json',
+      'content-disposition': `attachment; filename="${called}-${now.toISOString().slice(0, 10)}.nimsy.json"`,
+    },
+  });
+};

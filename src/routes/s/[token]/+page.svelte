@@ -1,0 +1,129 @@
+<script lang="ts">
+  import { dayOfHour, dayText, hourText, longDayText, numberText, quantityText } from '$lib/words';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+  const shown = $derived(data.shown);
+  const STAY_OFF = {
+    'until-dry': 'Keep people and pets off until everything is dry.',
+    'until-watered-in': 'Keep people and pets off until it was watered in and the grass is dry again.',
+    none: 'The label asks for no time away.',
+  } as const;
+  const numbers = $derived(
+    (
+      [
+        ['Poison advice', shown.emergency.poison],
+        ['Emergency services', shown.emergency.police],
+        ['Veterinary surgeon', shown.emergency.vet],
+        ['Water authority', shown.emergency.water],
+      ] as const
+    ).filter(([, number]) => number !== ''),
+  );
+</script>
+
+<svelte:head><title>{shown.kind === 'record' ? 'Record' : 'Notice'} of a treatment</title></svelte:head>
+<div class="page paper">
+  <p class="soft">{shown.firm}</p>
+  {#if shown.kind === 'record'}
+    {@const r = shown.record}
+    <h1>What was put down on {longDayText(r.doneOn)}</h1>
+    {#if shown.corrected}<p class="care">
+        <span class="figure">This record was corrected later.</span> Ask {shown.firm} for the newer one.
+      </p>{/if}
+    <table class="table">
+      <tbody>
+        <tr><th>Place</th><td>{shown.place}</td></tr>
+        <tr><th>Time</th><td>{r.startedAt} to {r.endedAt}</td></tr>
+        <tr><th>Product</th><td>{r.label}</td></tr>
+        <tr
+          ><th>Amount</th><td
+            >{quantityText(r.product)}{r.finished ? ` in ${quantityText(r.finished)} of mix` : ''}</td
+          ></tr
+        >
+        <tr><th>Area</th><td>{quantityText(r.area)}</td></tr>
+        {#if r.windKmh !== null || r.tempC !== null}
+          <tr
+            ><th>Weather</th><td
+              >{[
+                r.windKmh === null ? '' : `wind ${numberText(r.windKmh)} km/h`,
+                r.tempC === null ? '' : `${numberText(r.tempC)} °C`,
+              ]
+                .filter(Boolean)
+                .join(', ')}</td
+            ></tr
+          >
+        {/if}
+        <tr><th>Done by</th><td>{r.person}{r.licence ? `, licence ${r.licence}` : ''}</td></tr>
+      </tbody>
+    </table>
+  {:else}
+    <h1>Notice of a treatment</h1>
+    {#if shown.planned}
+      {@const p = shown.planned}
+      <p class="when">
+        {p.hour === null
+          ? 'The day is not fixed yet'
+          : `${dayText(dayOfHour(p.hour), shown.today)}, from ${hourText(p.hour).slice(-5)}`}
+      </p>
+      <table class="table">
+        <tbody>
+          <tr><th>Place</th><td>{shown.place}</td></tr>
+          {#if p.pest}<tr><th>Against</th><td>{p.pest}</td></tr>{/if}
+          <tr><th>Product</th><td>{p.label}{p.demonstration ? ' (demonstration label)' : ''}</td></tr>
+          <tr><th>Active ingredient</th><td>{p.actives.join(', ')}</td></tr>
+          {#if p.area}<tr><th>Area</th><td>{quantityText(p.area)}</td></tr>{/if}
+          {#if shown.licence}<tr><th>Licence</th><td>{shown.licence}</td></tr>{/if}
+        </tbody>
+      </table>
+      <h2>What to do</h2>
+      <ul>
+        <li>Close windows on that side; take in toys, washing, pet bowls; cover ponds and fish.</li>
+        <li>{STAY_OFF[p.reEntry]}</li>
+        {#if p.wateringIn}<li>
+            The lawn needs {numberText(p.wateringIn.mm)} mm of water within {p.wateringIn.withinHours} hours; do
+            not mow before.
+          </li>{/if}
+        <li>Do not eat anything that grows beside it before it was washed.</li>
+      </ul>
+    {:else}
+      <p>Nothing is settled for {shown.place} at the moment. Ask {shown.firm}.</p>
+    {/if}
+  {/if}
+  {#if numbers.length > 0}
+    <h2>In an emergency</h2>
+    <ul>
+      {#each numbers as [word, number] (word)}<li>{word}: <span class="figure">{number}</span></li>{/each}
+    </ul>
+  {/if}
+  <p class="soft small">The label of the product and the rules of the place come first.</p>
+</div>
+
+<style>
+  .paper {
+    max-width: 46rem;
+  }
+  h1 {
+    margin: 0.2rem 0 0.8rem;
+  }
+  h2 {
+    margin: 1.4rem 0 0.4rem;
+  }
+  .when {
+    font-size: 1.3rem;
+    font-weight: 700;
+    margin: 0 0 0.8rem;
+  }
+  th {
+    width: 11rem;
+    vertical-align: top;
+  }
+  ul {
+    margin: 0 0 1rem;
+    padding-left: 1.2rem;
+  }
+  .care {
+    border-left: 5px solid var(--saffron);
+    background: var(--saffron-wash);
+    padding: 0.5rem 0.8rem;
+  }
+</style>

@@ -1,0 +1,41 @@
+import { redirect } from '@sveltejs/kit';
+import { CANDIDATES } from '$lib/catalog';
+import { isRefused } from '$lib/core/result';
+import { fieldsOf, parseSettings, parseWorkspace } from '$lib/forms';
+import { wrongField, wrongFields } from '$lib/server/session/answer';
+import { saveSettings } from '$lib/server/store/settings';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ locals, url }) => ({
+  settings: locals.around.settings,
+  revision: locals.who.settingsRevision,
+  saved: url.searchParams.get('saved') === 'yes',
+  zones: [...new Set(['UTC', ...Intl.supportedValuesOf('timeZone')])],
+  candidates: CANDIDATES.filter((c) => c.kind === 'insect').map(({ id, name, threshold }) => ({
+    id,
+    name,
+    usual: threshold ? `${threshold.perM2[0]} to ${threshold.perM2[1]} per m²` : 'none known',
+  })),
+});
+
+export const actions: Actions = {
+  default: async ({ locals, request }) => {
+    const fields = fieldsOf(await request.formData());
+    const [form, named] = [parseSettings(fields), parseWorkspace(fields)];
+    if (isRefused(form) || isRefused(named))
+      return wrongFields(
+        [...(isRefused(form) ? form.refused : []), ...(isRefused(named) ? named.refused : [])],
+        fields,
+      );
+    const revision = /^\d{1,9}$/.test(fields.get('revision') ?? '') ? Number(fields.get('revision')) : 0;
+    const saved = await locals.inWorkspace((tx) => saveSettings(tx, named.ok.workspace, form.ok, revision));
+    if (!saved)
+      return wrongField(
+        409,
+        '',
+        'Somebody else saved the settings after you opened them. Nothing was overwritten: open the page in another tab, compare, and save there.',
+        fields,
+      );
+    redirect(303, '/settings?saved=yes');
+  },
+};
