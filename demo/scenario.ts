@@ -499,6 +499,7 @@ export const CUSTOMERS = [
 
 /** The firm's own settings, where they differ from the defaults. */
 export const FIRM_SETTINGS = {
+  timeZone: TIME_ZONE,
   licence: { holder: 'R. Hallow', number: 'OST-3317', until: '2028-03-31' },
   emergency: {
     poison: '0000 555 0199',

@@ -3,8 +3,10 @@ import { retreat } from '../src/lib/core/schedule';
 import { measureLawn } from '../src/lib/core/site';
 import type { CalendarDay } from '../src/lib/core/units';
 import { expectAnswer } from '../src/lib/core/result';
-import { quantityText } from '../src/lib/words/show';
+import { PLAIN } from '../src/lib/words/show';
 import { certaintyOf, densityText, doseOf, labelNamed } from './expected';
+
+const { quantityText } = PLAIN;
 
 /** One lawn problem from sighting to re-check, as a technician walks it. */
 async function openCase(page: Page, property: string, title: string): Promise<void> {

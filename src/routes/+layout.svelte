@@ -1,10 +1,14 @@
 <script lang="ts">
   import '../app.css';
   import Header from '$lib/ui/frame/Header.svelte';
+  import { setShow } from '$lib/ui/parts/show';
+  import { showIn } from '$lib/words';
+  import { untrack } from 'svelte';
   import { setMayChange } from '$lib/ui/parts/may';
   import type { LayoutProps } from './$types';
 
   let { data, children }: LayoutProps = $props();
+  setShow(showIn(untrack(() => data.manner)));
   setMayChange(() => data.role !== 'viewer');
 </script>
 

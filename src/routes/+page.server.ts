@@ -3,17 +3,20 @@ import { loadOpenCases } from '$lib/server/store/cases';
 import { loadShelf } from '$lib/server/store/shelf';
 import { listProperties } from '$lib/server/store/properties';
 import { localDay, localHour } from '$lib/server/session/clock';
-import { STOP_NAMES, trailText } from '$lib/words';
+import { showIn, STOP_NAMES, trailText } from '$lib/words';
 import type { PageServerLoad } from './$types';
 
-/** The zone of the firm's own day: that of its first property. */
+/** The zone of the firm's own day is that of its settings, or of its first property. */
 const ZONE_IF_NONE = 'UTC';
 
 export const load: PageServerLoad = async ({ locals }) => {
   const [cases, shelf, properties] = await locals.inWorkspace((tx) =>
     Promise.all([loadOpenCases(tx, locals.around), loadShelf(tx), listProperties(tx)]),
   );
-  const zone = properties[0]?.timeZone ?? ZONE_IF_NONE;
+  const { settings } = locals.around;
+  const show = showIn(settings);
+  const zone =
+    settings.timeZone === ZONE_IF_NONE ? (properties[0]?.timeZone ?? ZONE_IF_NONE) : settings.timeZone;
   const today = localDay(locals.around.now, zone);
   const entries = cases.map(({ facts }) => {
     const view = assess(facts);
@@ -29,7 +32,7 @@ export const load: PageServerLoad = async ({ locals }) => {
           : view.named.name
         : 'not sure yet',
       stopName: STOP_NAMES[agenda.nextStop],
-      stopText: trailText(agenda.nextStop, facts, view),
+      stopText: trailText(agenda.nextStop, facts, view, show),
       halt: view.halts[0]?.caution ?? null,
       due: view.recheckDue,
     };

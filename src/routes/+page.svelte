@@ -3,9 +3,10 @@
   import AgendaRow from '$lib/ui/home/AgendaRow.svelte';
   import StripKey from '$lib/ui/parts/StripKey.svelte';
   import { daysBetween } from '$lib/core/units';
-  import { dayText, longDayText, numberText, quantityText, whenText } from '$lib/words';
+  import { getShow } from '$lib/ui/parts/show';
   import { getMayChange } from '$lib/ui/parts/may';
   import type { PageProps } from './$types';
+  const { dayText, longDayText, numberText, quantityText, whenText } = getShow();
 
   let { data }: PageProps = $props();
   const may = getMayChange();

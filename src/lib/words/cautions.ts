@@ -1,6 +1,6 @@
 import type { Caution, CautionRank } from '../core/labels';
 import type { CalendarDay, Unit } from '../core/units';
-import { dayText, numberText, percentText, unitText } from './show';
+import { percentText, unitText, type Show } from './show';
 
 export interface CautionWords {
   readonly title: string;
@@ -12,10 +12,10 @@ export interface CautionWords {
 export const RANK_WORDS: Record<CautionRank, string> = { halt: 'Halt', care: 'Care', note: 'Note' };
 
 /** What a caution says: what is the matter, and the way out. */
-export function cautionWords({ code, facts }: Caution): CautionWords {
-  const n = (key: string): string => numberText(Number(facts[key] ?? 0));
+export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, show: Show): CautionWords {
+  const n = (key: string): string => show.numberText(Number(facts[key] ?? 0));
   const t = (key: string): string => String(facts[key] ?? '');
-  const day = (key: string): string => dayText(t(key) as CalendarDay);
+  const day = (key: string): string => show.dayText(t(key) as CalendarDay);
   const words = (title: string, text: string, tick = 'Done'): CautionWords => ({ title, text, tick });
   switch (code) {
     case 'must-rule-out': {
@@ -62,7 +62,7 @@ export function cautionWords({ code, facts }: Caution): CautionWords {
     case 'season-cap-exceeded':
       return words(
         'Over the season’s cap',
-        `This would pass what the label allows here in 12 months by ${numberText(-Number(facts.left ?? 0))} ${unitText(t('unit') as Unit)}. Treat less, or use another remedy.`,
+        `This would pass what the label allows here in 12 months by ${show.numberText(-Number(facts.left ?? 0))} ${unitText(t('unit') as Unit)}. Treat less, or use another remedy.`,
       );
     case 'lot-expired':
       return words(
@@ -82,7 +82,7 @@ export function cautionWords({ code, facts }: Caution): CautionWords {
     case 'below-threshold':
       return words(
         'Below the threshold',
-        `The count lies under ${n('limit')} per m². Culture alone is likely to do.`,
+        `The count lies under ${show.densityText(Number(facts.limit))}. Culture alone is likely to do.`,
         'Treat all the same; the reason is noted',
       );
     case 'banned-here':
@@ -104,16 +104,16 @@ export function cautionWords({ code, facts }: Caution): CautionWords {
       );
     case 'water-buffer':
       return words(
-        `${n('buffer')} m from the water`,
+        `${show.lengthText(Number(facts.buffer))} from the water`,
         Number(facts.strip) < Number(facts.buffer)
-          ? `The strip left out is ${n('strip')} m; ${n('buffer')} m are needed. Widen it at Measure.`
+          ? `The strip left out is ${show.lengthText(Number(facts.strip))}; ${show.lengthText(Number(facts.buffer))} are needed. Widen it at Measure.`
           : 'The strip is out of the area. Start only with the wind off the water or along it.',
         'Strip marked on the ground',
       );
     case 'soil-out-of-range':
       return words(
         'Soil out of range',
-        `${n('soil')} °C at that hour; the label wants ${n('from')} to ${n('to')} °C. Choose another hour or remedy.`,
+        `${show.degreesText(Number(facts.soil))} at that hour; the label wants ${show.degreesText(Number(facts.from))} to ${show.degreesText(Number(facts.to))}. Choose another hour or remedy.`,
       );
     case 'no-weather-known':
       return words(
@@ -124,7 +124,7 @@ export function cautionWords({ code, facts }: Caution): CautionWords {
     case 'calm-air':
       return words(
         'Calm air',
-        'Under 5 km/h a mist hangs and drifts where nobody expects it. Look at smoke or dust first.',
+        `Under ${show.windText(5)} a mist hangs and drifts where nobody expects it. Look at smoke or dust first.`,
         'Looked: the air moves away from people and water',
       );
     case 'above-label-rate':
@@ -195,7 +195,7 @@ export function cautionWords({ code, facts }: Caution): CautionWords {
       );
     case 'water-in':
       return words(
-        `Water in with ${n('mm')} mm`,
+        `Water in with ${show.rainText(Number(facts.mm))}`,
         `Within ${n('hours')} hours, by sprinkler or by coming rain.`,
       );
     case 'rinse-and-leftover':

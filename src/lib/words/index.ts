@@ -2,21 +2,17 @@ export { cautionWords, RANK_WORDS } from './cautions';
 export { plainText } from './plain';
 export { fieldName, refusalSentence } from './refusals';
 export {
-  besideText,
   clockText,
   dayOfHour,
-  dayText,
   hourField,
   hourText,
-  longDayText,
-  numberText,
   percentText,
-  priceText,
-  quantityText,
-  rateText,
+  PLAIN,
+  PLAIN_MANNER,
+  showIn,
   unitText,
-  whenText,
 } from './show';
+export type { Manner, Show } from './show';
 export {
   FAMILY_WORDS,
   FORM_WORDS,

@@ -21,22 +21,28 @@ const SYMBOLS: Partial<Record<Unit, string>> = {
 
 export const unitText = (unit: Unit | string): string => SYMBOLS[unit as Unit] ?? unit;
 
-/** A number for reading: three to four figures that matter, thousands apart, no trailing zeros. */
-export function numberText(value: number): string {
-  const size = Math.abs(value);
-  const digits = size >= 100 ? 0 : size >= 10 ? 1 : size >= 1 ? 2 : size >= 0.1 ? 3 : 4;
-  const rounded = Number(value.toFixed(digits));
-  const [whole = '0', part] = String(Math.abs(rounded)).includes('e')
-    ? [rounded.toPrecision(3)]
-    : String(Math.abs(rounded)).split('.');
-  const grouped = whole.replace(/\B(?=(\d{3})+(?!\d))/g, ',');
-  return `${rounded < 0 ? '−' : ''}${grouped}${part ? `.${part}` : ''}`;
+/** How a workspace wants things shown. */
+export interface Manner {
+  /** Metric; US: feet, miles, Fahrenheit, US gallons; UK: metric with miles an hour and UK gallons. */
+  readonly units: 'metric' | 'us' | 'uk';
+  readonly dates: 'day-month' | 'month-day' | 'year-month-day';
+  readonly numbers: '1,234.5' | '1.234,5' | '1 234,5';
+  /** Three letters, or "" for none. */
+  readonly currency: string;
 }
 
-export function quantityText(q: Quantity): string {
-  const unit = unitText(q.unit);
-  return unit === '' ? numberText(q.value) : `${numberText(q.value)} ${unit}`;
-}
+export const PLAIN_MANNER: Manner = {
+  units: 'metric',
+  dates: 'day-month',
+  numbers: '1,234.5',
+  currency: '',
+};
+
+const GROUPING: Record<Manner['numbers'], { group: string; point: string }> = {
+  '1,234.5': { group: ',', point: '.' },
+  '1.234,5': { group: '.', point: ',' },
+  '1 234,5': { group: '\u202f', point: ',' },
+};
 
 /** The same amount in the other system of measures, or null where there is none worth telling. */
 const OTHER: Partial<Record<Unit, Unit>> = {
@@ -44,6 +50,8 @@ const OTHER: Partial<Record<Unit, Unit>> = {
   l: 'gal',
   floz: 'ml',
   gal: 'l',
+  gal_uk: 'l',
+  floz_uk: 'ml',
   m2: 'ft2',
   ft2: 'm2',
   g: 'oz',
@@ -53,20 +61,7 @@ const OTHER: Partial<Record<Unit, Unit>> = {
   m: 'ft',
   ft: 'm',
 };
-
-export function besideText(q: Quantity): string | null {
-  const other = OTHER[q.unit];
-  return other ? quantityText({ value: valueIn(q, other), unit: other }) : null;
-}
-
-export function rateText(value: number, unit: Unit, per: Quantity): string {
-  return `${numberText(value)} ${unitText(unit)} per ${quantityText(per)}`;
-}
-
-export const percentText = (share: number): string => `${Math.round(share * 100)} %`;
-
-/** Money without a currency sign: the workspace's own. */
-export const priceText = (price: number): string => price.toFixed(2);
+const OTHER_UK: Partial<Record<Unit, Unit>> = { ...OTHER, ml: 'floz_uk', l: 'gal_uk' };
 
 const DAYS = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];
 const LONG_DAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'];
@@ -87,20 +82,121 @@ const LONG_MONTHS = [
 ];
 
 const dateOf = (day: CalendarDay | string): Date => new Date(`${day}T00:00:00Z`);
+const KM_PER_MILE = 1.609344;
+const MM_PER_INCH = 25.4;
 
-/** Thu 16 Sep; with the year where it is not `thisYear`'s. */
-export function dayText(day: CalendarDay | string, thisYear?: CalendarDay | string): string {
-  const date = dateOf(day);
-  const year =
-    thisYear !== undefined && thisYear.slice(0, 4) === day.slice(0, 4) ? '' : ` ${day.slice(0, 4)}`;
-  return `${DAYS[date.getUTCDay()]} ${date.getUTCDate()} ${MONTHS[date.getUTCMonth()]}${year}`;
+/** How numbers, amounts, money, days and weather are written in a workspace's manner. */
+export type Show = ReturnType<typeof showIn>;
+
+export function showIn(manner: Manner) {
+  const { group, point } = GROUPING[manner.numbers];
+  const { units, dates, currency } = manner;
+
+  /** A number for reading: three to four figures that matter, thousands apart, no trailing zeros. */
+  function numberText(value: number): string {
+    const size = Math.abs(value);
+    const digits = size >= 100 ? 0 : size >= 10 ? 1 : size >= 1 ? 2 : size >= 0.1 ? 3 : 4;
+    const rounded = Number(value.toFixed(digits));
+    const [whole = '0', part] = String(Math.abs(rounded)).includes('e')
+      ? [rounded.toPrecision(3)]
+      : String(Math.abs(rounded)).split('.');
+    const grouped = whole.replace(/\B(?=(\d{3})+(?!\d))/g, group);
+    return `${rounded < 0 ? '−' : ''}${grouped}${part ? `${point}${part}` : ''}`;
+  }
+
+  function quantityText(q: Quantity): string {
+    const unit = unitText(q.unit);
+    return unit === '' ? numberText(q.value) : `${numberText(q.value)} ${unit}`;
+  }
+
+  /** The same amount in the other system of measures. */
+  function besideText(q: Quantity): string | null {
+    const other = (units === 'uk' ? OTHER_UK : OTHER)[q.unit];
+    return other ? quantityText({ value: valueIn(q, other), unit: other }) : null;
+  }
+
+  const rateText = (value: number, unit: Unit, per: Quantity): string =>
+    `${numberText(value)} ${unitText(unit)} per ${quantityText(per)}`;
+
+  /** Money, with the workspace's currency where it names one. */
+  const priceText = (price: number): string => {
+    const [whole = '0', part] = price.toFixed(2).split('.');
+    const text = `${whole.replace(/\B(?=(\d{3})+(?!\d))/g, group)}${point}${part}`;
+    return currency === '' ? text : `${currency} ${text}`;
+  };
+
+  /** Thu 16 Sep; with the year where it is not `thisYear`'s. */
+  function dayText(day: CalendarDay | string, thisYear?: CalendarDay | string): string {
+    if (dates === 'year-month-day') return day.slice(0, 10);
+    const date = dateOf(day);
+    const year =
+      thisYear !== undefined && thisYear.slice(0, 4) === day.slice(0, 4) ? '' : ` ${day.slice(0, 4)}`;
+    const [month, number] = [MONTHS[date.getUTCMonth()], date.getUTCDate()];
+    return `${DAYS[date.getUTCDay()]} ${dates === 'month-day' ? `${month} ${number}` : `${number} ${month}`}${year}`;
+  }
+
+  /** Wednesday 15 September 2027. */
+  function longDayText(day: CalendarDay | string): string {
+    const date = dateOf(day);
+    const [month, number, year] = [LONG_MONTHS[date.getUTCMonth()], date.getUTCDate(), day.slice(0, 4)];
+    const name = LONG_DAYS[date.getUTCDay()];
+    if (dates === 'year-month-day') return `${name} ${day.slice(0, 10)}`;
+    return dates === 'month-day'
+      ? `${name}, ${month} ${number}, ${year}`
+      : `${name} ${number} ${month} ${year}`;
+  }
+
+  /** Tomorrow, in 3 days, 2 days late. */
+  function whenText(day: CalendarDay, today: CalendarDay): string {
+    const days = Math.round((dateOf(day).getTime() - dateOf(today).getTime()) / 86_400_000);
+    if (days === 0) return 'today';
+    if (days === 1) return 'tomorrow';
+    if (days < 0) return days === -1 ? '1 day late' : `${-days} days late`;
+    return days < 7 ? `in ${days} days` : dayText(day, today);
+  }
+
+  /** How many to the square, from a number per m². */
+  const densityText = (perM2: number): string =>
+    units === 'us' ? `${densityNumber(perM2)} per ft²` : `${densityNumber(perM2)} per m²`;
+  const densityNumber = (perM2: number): string =>
+    numberText(units === 'us' ? valueIn({ value: perM2, unit: 'ft2' }, 'm2') : perM2);
+
+  const windText = (kmh: number): string =>
+    units === 'metric' ? `${numberText(kmh)} km/h` : `${numberText(kmh / KM_PER_MILE)} mph`;
+  const degreesText = (celsius: number): string =>
+    units === 'us'
+      ? `${numberText(valueIn({ value: celsius, unit: 'C' }, 'F'))} °F`
+      : `${numberText(celsius)} °C`;
+  const rainText = (mm: number): string =>
+    units === 'us' ? `${numberText(mm / MM_PER_INCH)} in` : `${numberText(mm)} mm`;
+  const lengthText = (metres: number): string =>
+    units === 'us'
+      ? `${numberText(valueIn({ value: metres, unit: 'm' }, 'ft'))} ft`
+      : `${numberText(metres)} m`;
+
+  return {
+    manner,
+    numberText,
+    quantityText,
+    besideText,
+    rateText,
+    priceText,
+    dayText,
+    longDayText,
+    whenText,
+    densityText,
+    densityNumber,
+    windText,
+    degreesText,
+    rainText,
+    lengthText,
+  };
 }
 
-/** Wednesday 15 September 2027. */
-export function longDayText(day: CalendarDay | string): string {
-  const date = dateOf(day);
-  return `${LONG_DAYS[date.getUTCDay()]} ${date.getUTCDate()} ${LONG_MONTHS[date.getUTCMonth()]} ${day.slice(0, 4)}`;
-}
+/** The manner of a workspace that chose none. */
+export const PLAIN = showIn(PLAIN_MANNER);
+
+export const percentText = (share: number): string => `${Math.round(share * 100)} %`;
 
 /** An hour counted since the epoch in the place's offset: Thu 16:00. */
 export function hourText(hour: number): string {
@@ -115,12 +211,3 @@ export const hourField = (hour: number): string => new Date(hour * 3_600_000).to
 
 export const dayOfHour = (hour: number): CalendarDay =>
   new Date(hour * 3_600_000).toISOString().slice(0, 10) as CalendarDay;
-
-/** Tomorrow, in 3 days, 2 days late. */
-export function whenText(day: CalendarDay, today: CalendarDay): string {
-  const days = Math.round((dateOf(day).getTime() - dateOf(today).getTime()) / 86_400_000);
-  if (days === 0) return 'today';
-  if (days === 1) return 'tomorrow';
-  if (days < 0) return days === -1 ? '1 day late' : `${-days} days late`;
-  return days < 7 ? `in ${days} days` : dayText(day, today);
-}

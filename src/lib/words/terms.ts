@@ -4,7 +4,7 @@ import type { ScoreReason } from '../core/choose';
 import type { Source } from '../core/case';
 import type { Verdict } from '../core/review';
 import type { CalendarDay } from '../core/units';
-import { dayText } from './show';
+import type { Show } from './show';
 
 export const STOP_NAMES: Record<Stop, string> = {
   look: 'Look',
@@ -123,6 +123,7 @@ export function verdictWords(
   verdict: Verdict,
   repeatOn: CalendarDay | null,
   today: CalendarDay,
+  show: Show,
 ): { title: string; text: string } {
   switch (verdict) {
     case 'wait':
@@ -132,12 +133,12 @@ export function verdictWords(
     case 'repeat':
       return {
         title: 'Repeat',
-        text: `It worked, but the count is still over the threshold. The label allows another from ${repeatOn ? dayText(repeatOn, today) : 'no date'}.`,
+        text: `It worked, but the count is still over the threshold. The label allows another from ${repeatOn ? show.dayText(repeatOn, today) : 'no date'}.`,
       };
     case 'not-yet-allowed':
       return {
         title: 'Repeat, but not yet',
-        text: `No sooner than ${repeatOn ? dayText(repeatOn, today) : 'the label allows'}.`,
+        text: `No sooner than ${repeatOn ? show.dayText(repeatOn, today) : 'the label allows'}.`,
       };
     case 'change-approach':
       return {

@@ -1,27 +1,27 @@
 import type { CaseFacts, CaseView } from '../core/case';
 import type { Stop } from '../core/labels';
 import { cautionWords } from './cautions';
-import { dayText, hourText, numberText, percentText, quantityText } from './show';
+import { hourText, percentText, type Show } from './show';
 import { THRESHOLD_WORDS } from './terms';
 
 /** A stop's present answer in a few words, or what it still lacks. */
-export function trailText(stop: Stop, facts: CaseFacts, view: CaseView): string {
+export function trailText(stop: Stop, facts: CaseFacts, view: CaseView, show: Show): string {
   const state = view.trail.find((t) => t.stop === stop)?.state;
-  const text = answerText(stop, facts, view);
+  const text = answerText(stop, facts, view, show);
   if (state === 'stale') return `${text} · an earlier stop changed`;
   return text;
 }
 
-function answerText(stop: Stop, facts: CaseFacts, view: CaseView): string {
+function answerText(stop: Stop, facts: CaseFacts, view: CaseView, show: Show): string {
   switch (stop) {
     case 'look':
-      return lookText(facts, view);
+      return lookText(facts, view, show);
     case 'name':
       return nameText(view);
     case 'choose':
       return chooseText(view);
     case 'measure':
-      return measureText(view);
+      return measureText(view, show);
     case 'when': {
       if (view.nothing) return 'nothing to put down';
       const hour = facts.stops.when?.hour;
@@ -30,27 +30,27 @@ function answerText(stop: Stop, facts: CaseFacts, view: CaseView): string {
       return view.chosen ? 'no hour chosen' : 'after a remedy is chosen';
     }
     case 'mix':
-      return mixText(facts, view);
+      return mixText(facts, view, show);
     case 'place':
       return placeText(view);
     case 'log': {
       if (view.nothing && view.records.length === 0) return 'nothing to log';
       const last = view.records[view.records.length - 1];
       return last
-        ? `${quantityText(last.product)} on ${dayText(last.doneOn, facts.today)}`
+        ? `${show.quantityText(last.product)} on ${show.dayText(last.doneOn, facts.today)}`
         : 'nothing put down yet';
     }
     case 'recheck':
-      return recheckText(facts, view);
+      return recheckText(facts, view, show);
   }
 }
 
-function lookText({ stops }: CaseFacts, view: CaseView): string {
+function lookText({ stops }: CaseFacts, view: CaseView, show: Show): string {
   if (!stops.look) return 'nothing looked at yet';
   const signs = Object.keys(stops.look.signs).length;
   if (!view.density) return `${signs} signs, no counts yet`;
   const { perM2, low, high, spots } = view.density;
-  return `${spots} spots: ${numberText(perM2)} per m² (${numberText(low)}–${numberText(high)})`;
+  return `${spots} spots: ${show.densityText(perM2)} (${show.densityNumber(low)}–${show.densityNumber(high)})`;
 }
 
 function nameText(view: CaseView): string {
@@ -68,20 +68,21 @@ function chooseText(view: CaseView): string {
   return verdict ? `${verdict}, no remedy chosen` : 'needs a name first';
 }
 
-function measureText(view: CaseView): string {
+function measureText(view: CaseView, show: Show): string {
   if (!view.lawn) return 'not measured';
   const { area, areaLow, areaHigh, stripM } = view.lawn;
-  const band = areaLow && areaHigh ? ` (${numberText(areaLow.value)}–${numberText(areaHigh.value)})` : '';
-  return `${quantityText(area)}${band}${stripM > 0 ? ', strip left out' : ''}`;
+  const band =
+    areaLow && areaHigh ? ` (${show.numberText(areaLow.value)}–${show.numberText(areaHigh.value)})` : '';
+  return `${show.quantityText(area)}${band}${stripM > 0 ? ', strip left out' : ''}`;
 }
 
-function mixText(facts: CaseFacts, view: CaseView): string {
+function mixText(facts: CaseFacts, view: CaseView, show: Show): string {
   if (view.nothing) return 'nothing to mix';
   const halt = view.records.length === 0 ? view.halts[0] : undefined;
-  if (halt) return `Halt: ${cautionWords(halt.caution).title}`;
+  if (halt) return `Halt: ${cautionWords(halt.caution, show).title}`;
   if (!view.dose) return view.label ? 'needs the area' : 'needs a remedy';
   const loads = view.dose.loads.length;
-  const amount = quantityText(view.dose.product);
+  const amount = show.quantityText(view.dose.product);
   return `${amount}${loads > 0 ? ` in ${loads} ${loads === 1 ? 'load' : 'loads'}` : ''}${facts.stops.mix ? '' : ' · to settle'}`;
 }
 
@@ -91,9 +92,9 @@ function placeText(view: CaseView): string {
   return view.lanes ? `${view.lanes.lanes.length} lanes, ${view.minutesOnLawn ?? 0} min` : 'lanes not drawn';
 }
 
-function recheckText(facts: CaseFacts, view: CaseView): string {
-  if (view.recheck) return `${numberText(view.recheck.pct)} % fewer`;
-  if (view.recheckDue) return `due ${dayText(view.recheckDue, facts.today)}`;
+function recheckText(facts: CaseFacts, view: CaseView, show: Show): string {
+  if (view.recheck) return `${show.numberText(view.recheck.pct)} % fewer`;
+  if (view.recheckDue) return `due ${show.dayText(view.recheckDue, facts.today)}`;
   const days = view.label?.use.daysToEffect[1];
   return days ? `${days} days after it went down` : 'after it went down';
 }

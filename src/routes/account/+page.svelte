@@ -27,7 +27,7 @@
         {#if id === data.present}
           <span class="soft">you are here</span>
         {:else}
-          <KeptForm action="?/choose" errors={[]}>
+          <KeptForm action="?/choose" errors={[]} reload>
             {#snippet children(sending)}
               <input type="hidden" name="workspace" value={id} />
               <button class="button" disabled={sending}>Go to {name}</button>
@@ -76,7 +76,7 @@
   {:else}
     <details open={only('workspace').length > 0}>
       <summary>Found another workspace</summary>
-      <KeptForm action="?/found" errors={only('workspace')}>
+      <KeptForm action="?/found" errors={only('workspace')} reload>
         {#snippet children(sending)}
           <div class="fields">
             <Field label="Name of the household or firm" name="workspace" width="20rem" />

@@ -1,8 +1,9 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
-  import { dayText } from '$lib/words';
+  import { getShow } from '$lib/ui/parts/show';
   import { getMayChange } from '$lib/ui/parts/may';
   import type { PageProps } from './$types';
+  const { dayText } = getShow();
 
   let { data }: PageProps = $props();
   const may = getMayChange();

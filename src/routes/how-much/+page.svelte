@@ -5,9 +5,11 @@
   import Choice from '$lib/ui/parts/Choice.svelte';
   import Field from '$lib/ui/parts/Field.svelte';
   import { setErrors } from '$lib/ui/parts/errors';
-  import { besideText, numberText, quantityText, rateText, refusalSentence, unitText } from '$lib/words';
+  import { refusalSentence, unitText } from '$lib/words';
+  import { getShow } from '$lib/ui/parts/show';
   import type { DoseAnswer, DoseInput } from '$lib/core/dose';
   import type { Refusal } from '$lib/core/result';
+  const { besideText, numberText, quantityText, rateText } = getShow();
 
   const UNITS = ['ml', 'floz', 'tsp', 'tbsp', 'l', 'g', 'oz', 'kg', 'lb', 'count', 'million'] as const;
   const PROBLEMS: Record<string, string> = {

@@ -3,8 +3,9 @@
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
   import Field from '$lib/ui/parts/Field.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
-  import { dayText } from '$lib/words';
+  import { getShow } from '$lib/ui/parts/show';
   import type { PageProps } from './$types';
+  const { dayText } = getShow();
 
   let { data, form }: PageProps = $props();
   const errors = $derived(form && 'errors' in form ? (form.errors ?? []) : []);

@@ -1,7 +1,9 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
-  import { dayText, numberText, quantityText } from '$lib/words';
+  import { getShow } from '$lib/ui/parts/show';
   import type { PageProps } from './$types';
+  const show = getShow();
+  const { dayText, quantityText } = show;
 
   let { data }: PageProps = $props();
   const corrected = $derived(
@@ -46,8 +48,8 @@
             <td>{record.lot ?? ''}</td>
             <td class="small"
               >{[
-                record.windKmh !== null ? `wind ${numberText(record.windKmh)} km/h` : '',
-                record.tempC !== null ? `${numberText(record.tempC)} °C` : '',
+                record.windKmh !== null ? `wind ${show.windText(record.windKmh)}` : '',
+                record.tempC !== null ? `${show.degreesText(record.tempC)}` : '',
               ]
                 .filter(Boolean)
                 .join(', ')}</td

@@ -1,7 +1,8 @@
 <script lang="ts">
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
-  import { dayText } from '$lib/words';
+  import { getShow } from '$lib/ui/parts/show';
   import type { PageProps } from './$types';
+  const { dayText } = getShow();
 
   let { data }: PageProps = $props();
 </script>

@@ -4,8 +4,10 @@
   import Choice from '$lib/ui/parts/Choice.svelte';
   import Field from '$lib/ui/parts/Field.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
-  import { dayText, ROLE_WORDS } from '$lib/words';
+  import { ROLE_WORDS } from '$lib/words';
+  import { getShow } from '$lib/ui/parts/show';
   import type { PageProps } from './$types';
+  const { dayText } = getShow();
 
   let { data, form }: PageProps = $props();
   const ROLES = (['owner', 'technician', 'viewer'] as const).map((role) => ({

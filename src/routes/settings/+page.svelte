@@ -19,7 +19,7 @@
   <h1>Settings of {data.workspace}</h1>
   {#if data.saved}<p role="status" class="figure">Saved.</p>{/if}
   {#if !owner}<p class="soft">Only owners change these.</p>{/if}
-  <KeptForm {errors}>
+  <KeptForm {errors} reload>
     {#snippet children(sending)}
       <input type="hidden" name="revision" value={data.revision} />
       <fieldset disabled={!owner}>

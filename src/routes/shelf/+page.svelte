@@ -1,16 +1,10 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
-  import {
-    dayText,
-    FAMILY_WORDS,
-    FORM_WORDS,
-    numberText,
-    priceText,
-    quantityText,
-    rateText,
-  } from '$lib/words';
+  import { FAMILY_WORDS, FORM_WORDS } from '$lib/words';
+  import { getShow } from '$lib/ui/parts/show';
   import { getMayChange } from '$lib/ui/parts/may';
   import type { PageProps } from './$types';
+  const { dayText, numberText, priceText, quantityText, rateText } = getShow();
 
   let { data }: PageProps = $props();
   const may = getMayChange();

@@ -6,17 +6,16 @@
     FAMILY_WORDS,
     FORM_WORDS,
     GRADE_WORDS,
-    numberText,
-    priceText,
-    quantityText,
-    rateText,
     SCORE_WORDS,
     THRESHOLD_WORDS,
   } from '../../words';
+  import { getShow } from '../parts/show';
   import ThresholdBar from '../drawings/ThresholdBar.svelte';
   import Note from '../parts/Note.svelte';
   import Working from '../parts/Working.svelte';
   import { getSheet } from './sheet.svelte';
+  const show = getShow();
+  const { priceText, quantityText, rateText } = show;
 
   const sheet = getSheet();
   const view = $derived(sheet.view);
@@ -48,7 +47,7 @@
   <p class="verdict">
     <span class="figure">{THRESHOLD_WORDS[view.threshold.verdict]}</span>
     <span class="soft"
-      >for {view.named.name.toLowerCase()} on this turf: {numberText(view.threshold.limit)} per m²</span
+      >for {view.named.name.toLowerCase()} on this turf: {show.densityText(view.threshold.limit)}</span
     >
   </p>
   {#if !view.threshold.sameTest}
@@ -96,8 +95,8 @@
         <div class="why small">
           {#each option.halts as halt (halt.code)}
             <p class="stop">
-              <span class="figure">Halt: {cautionWords(halt).title}.</span>
-              {cautionWords(halt).text}{#if halt.clause}<span class="soft">
+              <span class="figure">Halt: {cautionWords(halt, show).title}.</span>
+              {cautionWords(halt, show).text}{#if halt.clause}<span class="soft">
                   Clause {halt.clause.at}: “{halt.clause.text}”</span
                 >{/if}
             </p>

@@ -1,6 +1,8 @@
 <script lang="ts">
   import type { Clash, Plain, TheirChange } from '../../core/case';
   import { fieldName, plainText } from '../../words';
+  import { getShow } from '../parts/show';
+  const show = getShow();
 
   interface Props {
     by: string;
@@ -12,7 +14,7 @@
     whole: boolean;
   }
   let { by, at, basedOn, revision, theirs, clashes, whole }: Props = $props();
-  const shown = (value: Plain): string => plainText(value);
+  const shown = (value: Plain): string => plainText(value, show);
 </script>
 
 <section class="conflict" role="alert" aria-label="Somebody else saved meanwhile">

@@ -1,8 +1,11 @@
 <script lang="ts">
   import { valueIn } from '../../core/units';
-  import { dayText, numberText, priceText, quantityText, trailText } from '../../words';
+  import { trailText } from '../../words';
+  import { getShow } from '../parts/show';
   import CautionBlock from '../parts/CautionBlock.svelte';
   import { getSheet } from './sheet.svelte';
+  const show = getShow();
+  const { dayText, numberText, priceText, quantityText } = show;
 
   let { action }: { action: string } = $props();
   const sheet = getSheet();
@@ -92,7 +95,7 @@
   {/if}
   {#if view.lanes && !halted && !last}<div>
       <dt>On the lawn</dt>
-      <dd>{view.minutesOnLawn} min, {numberText(view.lanes.pathM)} m</dd>
+      <dd>{view.minutesOnLawn} min, {show.lengthText(view.lanes.pathM)}</dd>
     </div>{/if}
   {#if view.label}
     <div>
@@ -117,7 +120,7 @@
   {/if}
   <div>
     <dt>Re-check</dt>
-    <dd>{trailText('recheck', sheet.facts, view)}</dd>
+    <dd>{trailText('recheck', sheet.facts, view, show)}</dd>
   </div>
 </dl>
 

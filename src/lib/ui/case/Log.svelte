@@ -2,7 +2,7 @@
   import { enhance } from '$app/forms';
   import { untrack } from 'svelte';
   import type { ApplicationRecord } from '../../core/record';
-  import { quantityText } from '../../words';
+  import { getShow } from '../parts/show';
   import Amount from '../parts/Amount.svelte';
   import Field from '../parts/Field.svelte';
   import Note from '../parts/Note.svelte';
@@ -11,6 +11,8 @@
   import RecordTable from './RecordTable.svelte';
   import { getSheet } from './sheet.svelte';
   import type { StopProps } from './stop-props';
+  const show = getShow();
+  const { quantityText } = show;
 
   let { errors, person, time, requestKey }: StopProps = $props();
   const sheet = getSheet();

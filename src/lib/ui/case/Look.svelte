@@ -2,13 +2,16 @@
   import { untrack } from 'svelte';
   import Checkbox from 'flowbite-svelte/Checkbox.svelte';
   import type { Sign } from '../../core/identify';
-  import { numberText, TEST_WORDS } from '../../words';
+  import { TEST_WORDS } from '../../words';
+  import { getShow } from '../parts/show';
   import Amount from '../parts/Amount.svelte';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
   import Note from '../parts/Note.svelte';
   import Working from '../parts/Working.svelte';
   import { getSheet } from './sheet.svelte';
+  const show = getShow();
+  const { numberText } = show;
 
   const sheet = getSheet();
   const start = untrack(() => sheet.facts.stops.look);
@@ -68,8 +71,8 @@
   <Amount
     label="Frame"
     name="frame"
-    value={start?.frame.value ?? 0.1}
-    unit={start?.frame.unit ?? 'm2'}
+    value={start?.frame.value ?? (show.manner.units === 'us' ? 1 : 0.1)}
+    unit={start?.frame.unit ?? (show.manner.units === 'us' ? 'ft2' : 'm2')}
     units={['m2', 'ft2']}
   />
 </div>
@@ -86,7 +89,7 @@
 </fieldset>
 {#if density}
   <p class="result" aria-live="polite">
-    <span class="figure big">{numberText(density.perM2)} per m²</span>
+    <span class="figure big">{show.densityText(density.perM2)}</span>
     <span class="soft"
       >between {numberText(density.low)} and {numberText(density.high)}, {numberText(
         density.perM2 * 0.09290304,

@@ -1,17 +1,20 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { besideText, numberText, quantityText, refusalSentence } from '../../words';
+  import { refusalSentence } from '../../words';
+  import { getShow } from '../parts/show';
   import LawnPlan from '../drawings/LawnPlan.svelte';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
   import Working from '../parts/Working.svelte';
   import { getSheet } from './sheet.svelte';
+  const show = getShow();
+  const { besideText, numberText, quantityText } = show;
 
   const sheet = getSheet();
   const view = $derived(sheet.view);
   const start = untrack(() => sheet.facts.stops.measure);
   let how = $state(start?.how ?? 'tape');
-  let unit = $state(start?.unit ?? 'm');
+  let unit = $state(start?.unit ?? (show.manner.units === 'us' ? 'ft' : 'm'));
   const was = (value: number | undefined): number | '' => (value === undefined || value === 0 ? '' : value);
 </script>
 

@@ -1,11 +1,13 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { besideText, numberText, priceText, quantityText, refusalSentence } from '../../words';
+  import { refusalSentence } from '../../words';
+  import { getShow } from '../parts/show';
   import Working from '../parts/Working.svelte';
   import MixLoads from './MixLoads.svelte';
   import MixSettings from './MixSettings.svelte';
   import { getSheet } from './sheet.svelte';
   import type { StopProps } from './stop-props';
+  const { besideText, numberText, priceText, quantityText } = getShow();
 
   let { equipment }: StopProps = $props();
   const sheet = getSheet();

@@ -1,9 +1,11 @@
 <script lang="ts">
   import { fillingLevels, type DoseAnswer } from '../../core/dose';
   import type { LabelCard } from '../../core/labels';
-  import { numberText, quantityText, unitText } from '../../words';
+  import { unitText } from '../../words';
+  import { getShow } from '../parts/show';
   import Vessel from '../drawings/Vessel.svelte';
   import { getSheet } from './sheet.svelte';
+  const { numberText, quantityText } = getShow();
 
   let { label, dose }: { label: LabelCard; dose: DoseAnswer } = $props();
   const sheet = getSheet();

@@ -2,13 +2,15 @@
   import { onMount, untrack } from 'svelte';
   import type { LabelCard } from '../../core/labels';
   import type { Quantity, Unit } from '../../core/units';
-  import { dayText, numberText, quantityText, rateText, unitText } from '../../words';
+  import { unitText } from '../../words';
+  import { getShow } from '../parts/show';
   import Amount from '../parts/Amount.svelte';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
   import { getErrors } from '../parts/errors';
   import { getSheet } from './sheet.svelte';
   import type { Tool } from './stop-props';
+  const { dayText, numberText, quantityText, rateText } = getShow();
 
   let { equipment, label }: { equipment: readonly Tool[]; label: LabelCard } = $props();
   const sheet = getSheet();

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { onMount, untrack } from 'svelte';
-  import { numberText } from '../../words';
+  import { getShow } from '../parts/show';
   import LawnPlan from '../drawings/LawnPlan.svelte';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
@@ -8,6 +8,7 @@
   import Progress from './Progress.svelte';
   import { getSheet } from './sheet.svelte';
   import type { StopProps } from './stop-props';
+  const show = getShow();
 
   let { swathM }: StopProps = $props();
   const DEFAULT_SWATH_M = 1.5;
@@ -86,10 +87,10 @@
       <p class="sum" aria-live="polite">
         <span class="figure big"
           >{view.lanes.lanes.length}
-          {view.lanes.lanes.length === 1 ? 'lane' : 'lanes'}, {numberText(view.lanes.pathM)} m to walk</span
+          {view.lanes.lanes.length === 1 ? 'lane' : 'lanes'}, {show.lengthText(view.lanes.pathM)} to walk</span
         >
         <span class="soft"
-          >about {view.minutesOnLawn} min; lines {numberText(view.lanes.spacingM)} m apart</span
+          >about {view.minutesOnLawn} min; lines {show.lengthText(view.lanes.spacingM)} apart</span
         >
       </p>
       <Working working={view.workings.lanes} />

@@ -1,7 +1,9 @@
 <script lang="ts">
   import { progress } from '../../core/dose';
   import type { Quantity } from '../../core/units';
-  import { numberText, quantityText, refusalSentence, unitText } from '../../words';
+  import { refusalSentence, unitText } from '../../words';
+  import { getShow } from '../parts/show';
+  const { numberText, quantityText } = getShow();
 
   let { area, started }: { area: Quantity; started: Quantity } = $props();
   let covered = $state('');

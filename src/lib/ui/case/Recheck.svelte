@@ -1,11 +1,14 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { dayText, numberText, quantityText, TEST_WORDS, verdictWords, whenText } from '../../words';
+  import { TEST_WORDS, verdictWords } from '../../words';
+  import { getShow } from '../parts/show';
   import ThresholdBar from '../drawings/ThresholdBar.svelte';
   import Field from '../parts/Field.svelte';
   import Note from '../parts/Note.svelte';
   import Working from '../parts/Working.svelte';
   import { getSheet } from './sheet.svelte';
+  const show = getShow();
+  const { dayText, numberText, quantityText, whenText } = show;
 
   const sheet = getSheet();
   const view = $derived(sheet.view);
@@ -13,7 +16,7 @@
   const look = $derived(sheet.facts.stops.look);
   const last = $derived(view.records[view.records.length - 1] ?? null);
   const verdict = $derived(
-    view.recheck ? verdictWords(view.recheck.verdict, view.recheck.repeatOn, sheet.facts.today) : null,
+    view.recheck ? verdictWords(view.recheck.verdict, view.recheck.repeatOn, sheet.facts.today, show) : null,
   );
 </script>
 

@@ -1,6 +1,8 @@
 <script lang="ts">
   import type { ApplicationRecord } from '../../core/record';
-  import { dayText, numberText, quantityText } from '../../words';
+  import { getShow } from '../parts/show';
+  const show = getShow();
+  const { dayText, quantityText } = show;
 
   interface Props {
     records: readonly ApplicationRecord[];
@@ -25,9 +27,9 @@
         {record.person}{record.licence ? `, licence ${record.licence}` : ''} · label version {record.label
           .version}{record.lot ? ` · lot ${record.lot}` : ''}{record.finished
           ? ` · ${quantityText(record.finished)} of mix`
-          : ''}{record.windKmh !== null ? ` · wind ${numberText(record.windKmh)} km/h` : ''}{record.tempC !==
+          : ''}{record.windKmh !== null ? ` · wind ${show.windText(record.windKmh)}` : ''}{record.tempC !==
         null
-          ? ` · ${numberText(record.tempC)} °C`
+          ? ` · ${show.degreesText(record.tempC)}`
           : ''}{record.planned ? ` · planned ${quantityText(record.planned.product)}` : ''}
         · logged {record.loggedAt.slice(0, 16).replace('T', ' ')}
       </p>

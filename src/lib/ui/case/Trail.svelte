@@ -2,7 +2,9 @@
   import { resolve } from '$app/paths';
   import type { Stop } from '../../core/labels';
   import { STOP_NAMES, trailText } from '../../words';
+  import { getShow } from '../parts/show';
   import { getSheet } from './sheet.svelte';
+  const show = getShow();
 
   let { current }: { current: Stop } = $props();
   const sheet = getSheet();
@@ -30,7 +32,7 @@
             <span class="name"
               >{STOP_NAMES[stop]}<span class="visually-hidden">, {STATE_WORDS[state]}</span></span
             >
-            <span class="answer">{trailText(stop, sheet.facts, sheet.view)}</span>
+            <span class="answer">{trailText(stop, sheet.facts, sheet.view, show)}</span>
           </span>
         </a>
       </li>

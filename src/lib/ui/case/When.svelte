@@ -1,21 +1,15 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import type { LabelUse } from '../../core/labels';
-  import {
-    clockText,
-    dayOfHour,
-    dayText,
-    hourField,
-    hourReason,
-    hourText,
-    numberText,
-    quantityText,
-  } from '../../words';
+  import { clockText, dayOfHour, hourField, hourReason, hourText } from '../../words';
+  import { getShow } from '../parts/show';
   import Choice from '../parts/Choice.svelte';
   import HourStrip from '../parts/HourStrip.svelte';
   import StripKey from '../parts/StripKey.svelte';
   import { getErrors } from '../parts/errors';
   import { getSheet } from './sheet.svelte';
+  const show = getShow();
+  const { dayText, quantityText } = show;
 
   const sheet = getSheet();
   const errorFor = getErrors();
@@ -56,16 +50,24 @@
   };
   const limits = (use: LabelUse): string[] => [
     ...(use.maxWindKmh
-      ? [`wind at most ${numberText(use.maxWindKmh)} km/h, and under 5 km/h look for drift first`]
+      ? [`wind at most ${show.windText(use.maxWindKmh)}, and under ${show.windText(5)} look for drift first`]
       : []),
     ...(use.rainFreeHours ? [`no rain for ${use.rainFreeHours} hours after`] : []),
-    ...(use.tempC ? [`air from ${use.tempC[0]} to ${use.tempC[1]} °C`] : []),
-    ...(use.soilC ? [`soil from ${use.soilC[0]} to ${use.soilC[1]} °C, by a probe 5 cm deep`] : []),
+    ...(use.tempC ? [`air from ${show.degreesText(use.tempC[0])} to ${show.degreesText(use.tempC[1])}`] : []),
+    ...(use.soilC
+      ? [
+          `soil from ${show.degreesText(use.soilC[0])} to ${show.degreesText(use.soilC[1])}, by a probe 5 cm deep`,
+        ]
+      : []),
     ...(use.keepFromSun ? ['not in sunshine: after 17:00 or before 09:00'] : []),
     ...(use.wateringIn
-      ? [`${use.wateringIn.mm} mm of water within ${use.wateringIn.withinHours} hours, by rain or sprinkler`]
+      ? [
+          `${show.rainText(use.wateringIn.mm)} of water within ${use.wateringIn.withinHours} hours, by rain or sprinkler`,
+        ]
       : []),
-    ...(use.waterBufferM ? [`${use.waterBufferM} m from open water; the wind must not blow towards it`] : []),
+    ...(use.waterBufferM
+      ? [`${show.lengthText(use.waterBufferM)} from open water; the wind must not blow towards it`]
+      : []),
     'no bees flying on what is treated; people and pets away',
   ];
 </script>
@@ -95,7 +97,7 @@
                 queueMicrotask(() => form && sheet.propose('when', form));
               }}
               >{clockText(Math.max(w.from, sheet.facts.nowHour, dawn))} to {clockText(w.to)}{w.waterInMm
-                ? `, then ${numberText(w.waterInMm)} mm`
+                ? `, then ${show.rainText(w.waterInMm)}`
                 : ''}</button
             >
           {/each}
@@ -142,8 +144,8 @@
         ? `: ${judged.because.map(hourReason).join(', ')}`
         : ''}
       {#if weather}<span class="soft"
-          >· {numberText(weather.tempC)} °C, wind {numberText(weather.windKmh)} km/h from {weather.windFromDeg}°,
-          soil {numberText(weather.soilC)} °C, rain {numberText(weather.rainMm)} mm</span
+          >· {show.degreesText(weather.tempC)}, wind {show.windText(weather.windKmh)} from {weather.windFromDeg}°,
+          soil {show.degreesText(weather.soilC)}, rain {show.rainText(weather.rainMm)}</span
         >{/if}
     </p>
   {/if}

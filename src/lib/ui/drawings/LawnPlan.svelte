@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Checkpoint, RectangleLanes } from '../../core/place';
-  import { numberText } from '../../words';
+  import { getShow } from '../parts/show';
+  const show = getShow();
 
   interface Props {
     lengthM: number;
@@ -51,8 +52,8 @@
 <svg
   viewBox="0 0 {w + 2 * M + 46} {h + s + 2 * M + 26}"
   role="img"
-  aria-label="Plan of {numberText(lengthM)} by {numberText(widthM)} m{stripM > 0
-    ? ` with a strip of ${numberText(stripM)} m left out`
+  aria-label="Plan of {show.lengthText(lengthM)} by {show.lengthText(widthM)}{stripM > 0
+    ? ` with a strip of ${show.lengthText(stripM)} left out`
     : ''}{lanes ? `, ${lanes.lanes.length} lanes` : ''}"
 >
   <defs>
@@ -64,7 +65,7 @@
     <rect class="strip" x={M} y={M} width={w} height={s} />
     <rect x={M} y={M} width={w} height={s} fill="url(#hatch)" />
     {#if s > 16}<text class="keep" x={M + w / 2} y={M + s / 2 + 4} text-anchor="middle"
-        >keep off, {numberText(stripM)} m</text
+        >keep off, {show.lengthText(stripM)}</text
       >{/if}
     {#if water}<path class="shore" d="M{M} {M - 5}q{w / 8} -7 {w / 4} 0t{w / 4} 0t{w / 4} 0t{w / 4} 0" /><text
         class="lake"
@@ -93,11 +94,11 @@
       >
     {/each}
   {/if}
-  <text x={M + w / 2} y={M + s + h + 18} text-anchor="middle">{numberText(lengthM)} m</text>
-  <text x={M + w + 8} y={M + s + h / 2 + 4}>{numberText(widthM)} m</text>
+  <text x={M + w / 2} y={M + s + h + 18} text-anchor="middle">{show.lengthText(lengthM)}</text>
+  <text x={M + w + 8} y={M + s + h / 2 + 4}>{show.lengthText(widthM)}</text>
   <path class="scale" d="M{M} {M + s + h + 32}h{bar * scale}m0 -4v8M{M} {M + s + h + 28}v8" /><text
     x={M + bar * scale + 8}
-    y={M + s + h + 37}>{bar} m</text
+    y={M + s + h + 37}>{show.lengthText(bar)}</text
   >
 </svg>
 

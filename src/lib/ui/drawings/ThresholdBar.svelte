@@ -1,6 +1,8 @@
 <script lang="ts">
   import type { Density } from '../../core/identify';
-  import { numberText } from '../../words';
+  import { getShow } from '../parts/show';
+  const show = getShow();
+  const { numberText } = show;
 
   let { density, limit }: { density: Density; limit: number } = $props();
   const most = $derived(Math.max(density.high, limit) * 1.15);
@@ -10,7 +12,7 @@
 <svg
   viewBox="0 0 500 62"
   role="img"
-  aria-label="{numberText(density.perM2)} per m², between {numberText(density.low)} and {numberText(
+  aria-label="{show.densityText(density.perM2)}, between {numberText(density.low)} and {numberText(
     density.high,
   )}, against a threshold of {numberText(limit)}"
 >

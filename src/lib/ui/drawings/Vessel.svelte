@@ -2,7 +2,8 @@
   import type { Load } from '../../core/dose';
   import { fillingLevels } from '../../core/dose';
   import { valueIn, type Quantity } from '../../core/units';
-  import { quantityText } from '../../words';
+  import { getShow } from '../parts/show';
+  const { quantityText } = getShow();
 
   const id = $props.id();
   let { load, capacity, name }: { load: Load; capacity: Quantity; name: string } = $props();

@@ -1,7 +1,8 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
-  import { dayText, longDayText } from '../../words';
+  import { getShow } from '../parts/show';
+  const { dayText, longDayText } = getShow();
 
   interface Props {
     person: string | null;

@@ -3,7 +3,9 @@
   import type { AgendaEntry } from '../../core/case';
   import type { Caution } from '../../core/labels';
   import { cautionWords, clockText, hourReason } from '../../words';
+  import { getShow } from '../parts/show';
   import HourStrip from '../parts/HourStrip.svelte';
+  const show = getShow();
 
   interface Entry extends AgendaEntry {
     readonly number: number;
@@ -31,7 +33,9 @@
   </span>
   <span class="next">
     <span class="figure" class:halt={halted}>{halted ? 'Halt' : entry.stopName}</span>
-    <span class="soft small">{halted && entry.halt ? cautionWords(entry.halt).title : entry.stopText}</span>
+    <span class="soft small"
+      >{halted && entry.halt ? cautionWords(entry.halt, show).title : entry.stopText}</span
+    >
   </span>
   <span class="when">
     {#if entry.kind === 'answer'}

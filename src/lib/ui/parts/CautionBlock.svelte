@@ -3,10 +3,12 @@
   import { getMayChange } from './may';
   import type { SettledCaution } from '../../core/case';
   import { cautionWords, RANK_WORDS } from '../../words';
+  import { getShow } from './show';
+  const show = getShow();
 
   const may = getMayChange();
   let { item, action }: { item: SettledCaution; action: string } = $props();
-  const words = $derived(cautionWords(item.caution));
+  const words = $derived(cautionWords(item.caution, show));
   const at = $derived(item.settled ? item.settled.at.slice(0, 16).replace('T', ' ') : '');
   const look = $derived(item.settled ? 'settled' : item.caution.rank);
 </script>

@@ -9,12 +9,22 @@
     errors?: readonly { path: string; message: string }[] | undefined;
     /** Sends files. */
     files?: boolean;
+    /** Opens the next page anew: what every page is shown by has changed. */
+    reload?: boolean;
     /** Empties the form once it was taken. */
     reset?: boolean;
     label?: string;
     children: Snippet<[boolean]>;
   }
-  let { action, errors = [], files = false, reset = false, label, children }: Props = $props();
+  let {
+    action,
+    errors = [],
+    files = false,
+    reset = false,
+    reload = false,
+    label,
+    children,
+  }: Props = $props();
   let sending = $state(false);
   let trouble = $state<string | null>(null);
   setErrors((path) => errors.find((error) => error.path === path)?.message);
@@ -35,6 +45,7 @@
       sending = false;
       if (result.type === 'error')
         trouble = (result.error as { message?: string })?.message ?? 'The server does not answer. Try again.';
+      else if (reload && result.type === 'redirect') location.assign(result.location);
       else await update({ reset });
     };
   }}

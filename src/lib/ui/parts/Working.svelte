@@ -1,6 +1,8 @@
 <script lang="ts">
   import type { Working } from '../../core/case';
-  import { formulaWords, inputName, numberText, SOURCE_WORDS, unitText } from '../../words';
+  import { formulaWords, inputName, SOURCE_WORDS, unitText } from '../../words';
+  import { getShow } from './show';
+  const { numberText } = getShow();
 
   let { working, label = 'Show the working' }: { working: Working | undefined; label?: string } = $props();
   const shown = (value: number | string, unit: string | null): string =>

@@ -7,8 +7,10 @@
   import Halts from '$lib/ui/case/Halts.svelte';
   import Trail from '$lib/ui/case/Trail.svelte';
   import { CaseSheet, setSheet } from '$lib/ui/case/sheet.svelte';
-  import { dayText, STOP_NAMES } from '$lib/words';
+  import { STOP_NAMES } from '$lib/words';
+  import { getShow } from '$lib/ui/parts/show';
   import type { LayoutProps } from './$types';
+  const { dayText } = getShow();
 
   let { data, children }: LayoutProps = $props();
   const sheet = setSheet(new CaseSheet(() => data.facts));

@@ -4,8 +4,9 @@
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
   import { getMayChange } from '$lib/ui/parts/may';
   import RecordTable from '$lib/ui/case/RecordTable.svelte';
-  import { dayText } from '$lib/words';
+  import { getShow } from '$lib/ui/parts/show';
   import type { PageProps } from './$types';
+  const { dayText } = getShow();
 
   let { data, form }: PageProps = $props();
   const may = getMayChange();

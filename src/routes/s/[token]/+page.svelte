@@ -1,6 +1,9 @@
 <script lang="ts">
-  import { dayOfHour, dayText, hourText, longDayText, numberText, quantityText } from '$lib/words';
+  import { dayOfHour, hourText } from '$lib/words';
+  import { getShow } from '$lib/ui/parts/show';
   import type { PageProps } from './$types';
+  const show = getShow();
+  const { dayText, longDayText, quantityText } = show;
 
   let { data }: PageProps = $props();
   const shown = $derived(data.shown);
@@ -45,8 +48,8 @@
           <tr
             ><th>Weather</th><td
               >{[
-                r.windKmh === null ? '' : `wind ${numberText(r.windKmh)} km/h`,
-                r.tempC === null ? '' : `${numberText(r.tempC)} °C`,
+                r.windKmh === null ? '' : `wind ${show.windText(r.windKmh)}`,
+                r.tempC === null ? '' : `${show.degreesText(r.tempC)}`,
               ]
                 .filter(Boolean)
                 .join(', ')}</td
@@ -80,7 +83,7 @@
         <li>Close windows on that side; take in toys, washing, pet bowls; cover ponds and fish.</li>
         <li>{STAY_OFF[p.reEntry]}</li>
         {#if p.wateringIn}<li>
-            The lawn needs {numberText(p.wateringIn.mm)} mm of water within {p.wateringIn.withinHours} hours; do
+            The lawn needs {show.rainText(p.wateringIn.mm)} of water within {p.wateringIn.withinHours} hours; do
             not mow before.
           </li>{/if}
         <li>Do not eat anything that grows beside it before it was washed.</li>

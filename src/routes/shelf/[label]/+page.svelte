@@ -1,6 +1,9 @@
 <script lang="ts">
-  import { FORM_WORDS, GRADE_WORDS, numberText, quantityText, rateText } from '$lib/words';
+  import { FORM_WORDS, GRADE_WORDS } from '$lib/words';
+  import { getShow } from '$lib/ui/parts/show';
   import type { PageProps } from './$types';
+  const show = getShow();
+  const { numberText, quantityText, rateText } = show;
 
   let { data }: PageProps = $props();
   const label = $derived(data.label);
@@ -37,13 +40,27 @@
     ],
     [
       'Watering in',
-      use.wateringIn ? `${use.wateringIn.mm} mm within ${use.wateringIn.withinHours} h` : NOT_STATED,
+      use.wateringIn
+        ? `${show.rainText(use.wateringIn.mm)} within ${use.wateringIn.withinHours} h`
+        : NOT_STATED,
       label.clauses.watering?.at,
     ],
-    ['Wind', use.maxWindKmh ? `at most ${use.maxWindKmh} km/h` : NOT_STATED, label.clauses.weather?.at],
+    [
+      'Wind',
+      use.maxWindKmh ? `at most ${show.windText(use.maxWindKmh)}` : NOT_STATED,
+      label.clauses.weather?.at,
+    ],
     ['Rain-free after', use.rainFreeHours ? `${use.rainFreeHours} h` : NOT_STATED, label.clauses.weather?.at],
-    ['Soil', use.soilC ? `${use.soilC[0]} to ${use.soilC[1]} °C` : NOT_STATED, label.clauses.soil?.at],
-    ['From open water', use.waterBufferM ? `${use.waterBufferM} m` : NOT_STATED, label.clauses.buffer?.at],
+    [
+      'Soil',
+      use.soilC ? `${show.degreesText(use.soilC[0])} to ${show.degreesText(use.soilC[1])}` : NOT_STATED,
+      label.clauses.soil?.at,
+    ],
+    [
+      'From open water',
+      use.waterBufferM ? show.lengthText(use.waterBufferM) : NOT_STATED,
+      label.clauses.buffer?.at,
+    ],
     ['Flowering turf', use.notOnBloom ? 'mow first' : NOT_STATED, label.clauses.bloom?.at],
     ['Wear', label.ppe.join(', ') || NOT_STATED, label.clauses.ppe?.at],
     ['First aid', label.firstAid ?? NOT_STATED, undefined],

@@ -5,10 +5,12 @@
   import Choice from '$lib/ui/parts/Choice.svelte';
   import Field from '$lib/ui/parts/Field.svelte';
   import { setErrors } from '$lib/ui/parts/errors';
+  import { getShow } from '$lib/ui/parts/show';
   import { FAMILY_WORDS, FORM_WORDS, unitText } from '$lib/words';
   import type { PageProps } from './$types';
 
   let { data, form }: PageProps = $props();
+  const show = getShow();
   const errorFor = setErrors((path) => form?.errors?.find((e) => e.path === path)?.message);
   const was = (name: string, other = ''): string =>
     (form?.fields as Record<string, string> | undefined)?.[name] ?? other;
@@ -69,7 +71,7 @@
         label="Per"
         name="per"
         value={was('per.value', '1000')}
-        unit={was('per.unit', 'm2')}
+        unit={was('per.unit', show.manner.units === 'us' ? 'ft2' : 'm2')}
         units={AREAS}
       />
       <Amount

@@ -3,8 +3,9 @@
   import Choice from '$lib/ui/parts/Choice.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
   import { getMayChange } from '$lib/ui/parts/may';
-  import { dayText, quantityText } from '$lib/words';
+  import { getShow } from '$lib/ui/parts/show';
   import type { PageProps } from './$types';
+  const { dayText, quantityText } = getShow();
 
   let { data, form }: PageProps = $props();
   const may = getMayChange();
