@@ -104,6 +104,7 @@ async function withInstance(words, work) {
       NIMSY_TEST_COOKIE: await stepInAs(instance.url, 'owner'),
       NIMSY_TEST_DATABASE: instance.databaseUrl,
       NIMSY_TEST_OWNER: instance.ownerUrl,
+      NIMSY_TEST_SUPER: instance.superUrl,
     });
   } finally {
     await instance.stop();

@@ -16,8 +16,8 @@ export const parseCustomer = (fields: Fields): Result<CustomerForm> => read(cust
 
 const DAYS = [7, 30, 90, 365] as const;
 const shareForm = z.object({
-  kind: z.enum(['record', 'notice']),
-  recordId: z.preprocess((value) => (value === '' ? undefined : value), z.uuid().optional()),
+  /** The notice of the case, or the id of one of its records. */
+  what: z.union([z.literal('notice'), z.uuid()]),
   days: z.preprocess(Number, z.literal([...DAYS])),
 });
 export type ShareForm = z.output<typeof shareForm>;

@@ -7,7 +7,7 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   currency: 'The currency',
   retentionYears: 'The years that records are kept',
   'licence.until': 'The date of the licence',
-  recordId: 'The record',
+  what: 'What they see',
   customerId: 'The customer',
   password: 'The password',
   again: 'The password again',

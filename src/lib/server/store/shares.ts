@@ -7,16 +7,13 @@ import { recordFromRow } from './rows';
 
 /** Makes a link to one record, or to the notice of a case; null where the record is not of this case. Returns its token. */
 export async function share(tx: Tx, caseId: string, form: ShareForm, by: string): Promise<string | null> {
-  if (form.kind === 'record') {
+  const recordId = form.what === 'notice' ? null : form.what;
+  if (recordId !== null) {
     const [record] = await tx
       .select({ id: records.id })
       .from(records)
       .where(
-        and(
-          eq(records.workspaceId, tx.workspaceId),
-          eq(records.caseId, caseId),
-          eq(records.id, form.recordId ?? '00000000-0000-4000-8000-000000000000'),
-        ),
+        and(eq(records.workspaceId, tx.workspaceId), eq(records.caseId, caseId), eq(records.id, recordId)),
       );
     if (!record) return null;
   }
@@ -24,9 +21,9 @@ export async function share(tx: Tx, caseId: string, form: ShareForm, by: string)
   await tx.insert(sharedLinks).values({
     workspaceId: tx.workspaceId,
     tokenHash: hashOf(token),
-    kind: form.kind,
+    kind: recordId === null ? 'notice' : 'record',
     caseId,
-    recordId: form.kind === 'record' ? (form.recordId ?? null) : null,
+    recordId,
     by,
     expiresAt: new Date(Date.now() + form.days * 86_400_000),
   });

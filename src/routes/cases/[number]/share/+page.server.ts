@@ -49,7 +49,7 @@ export const actions: Actions = {
       const loaded = await caseOf(tx, params.number, locals.around);
       return share(tx, loaded.id, form.ok, locals.who.person.name);
     });
-    if (token === null) return wrongField(400, 'recordId', 'Choose one of the records of this case.', fields);
+    if (token === null) return wrongField(400, 'what', 'Choose one of the records of this case.', fields);
     return { link: `${url.origin}/s/${token}` };
   },
 

@@ -9,7 +9,6 @@
 
   let { data, form }: PageProps = $props();
   const may = getMayChange();
-  let kind = $state<'record' | 'notice'>('notice');
   const recordName = (id: string | null): string => {
     const record = data.records.find((r) => r.id === id);
     return record
@@ -48,24 +47,14 @@
         <div class="fields">
           <Choice
             label="What they see"
-            name="kind"
-            value={kind}
-            width="16rem"
+            name="what"
+            value="notice"
+            width="26rem"
             items={[
               { value: 'notice', name: 'the notice of what is planned' },
-              ...(data.records.length > 0 ? [{ value: 'record', name: 'the record of what was done' }] : []),
+              ...data.records.map((r) => ({ value: r.id, name: `the record: ${recordName(r.id)}` })),
             ]}
-            onchange={(value) => (kind = value === 'record' ? 'record' : 'notice')}
           />
-          {#if kind === 'record'}
-            <Choice
-              label="Record"
-              name="recordId"
-              value={data.records[data.records.length - 1]?.id ?? ''}
-              width="24rem"
-              items={data.records.map((r) => ({ value: r.id, name: recordName(r.id) }))}
-            />
-          {/if}
           <Choice
             label="Holds for"
             name="days"

@@ -1,0 +1,298 @@
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdtempSync, readFileSync } from 'node:fs';
+import { request } from 'node:https';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { sql } from 'drizzle-orm';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { placeOf } from '../../../../scripts/cluster.mjs';
+import { beginAlone, remove, startInstance, type Instance } from '../../../../scripts/instance.mjs';
+import { findPostgres } from '../../../../scripts/packages.mjs';
+import { connect } from '../db/client';
+import { asAccount, Visitor } from './visit';
+
+const bin = findPostgres() ?? '';
+const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+async function until(done: () => Promise<boolean> | boolean): Promise<void> {
+  for (let i = 0; i < 150; i++) {
+    if (await done()) return;
+    await pause(100);
+  }
+  expect.fail('it never came to that');
+}
+const alive = (pid: number): boolean => existsSync(`/proc/${pid}`);
+
+/** Runs pg_ctl on a test's own cluster. */
+function control(data: string, ...words: string[]): void {
+  const dir = placeOf(data);
+  const call = [join(bin, 'pg_ctl'), '-D', dir, '-w', '-l', join(dir, 'server.log'), ...words];
+  const done =
+    process.getuid?.() === 0
+      ? spawnSync('runuser', ['-u', 'postgres', '--', ...call], { cwd: '/', stdio: 'ignore' })
+      : spawnSync(call[0] ?? '', call.slice(1), { cwd: '/', stdio: 'ignore' });
+  expect(done.status).toBe(0);
+}
+
+const measure = (length: string, basedOn: string) => ({
+  ...{ how: 'tape', unit: 'm', length, width: '9', strip: '0', basedOn },
+});
+async function valueOf(visitor: Visitor, name: string): Promise<string> {
+  const { text } = await visitor.get('/cases/7/measure');
+  return (
+    new RegExp(`name="${name}"[^>]*value="([^"]*)"|value="([^"]*)"[^>]*name="${name}"`)
+      .exec(text)
+      ?.slice(1)
+      .find(Boolean) ?? ''
+  );
+}
+
+describe('faults', () => {
+  const data = mkdtempSync(join(tmpdir(), 'nimsy-faults-'));
+  let first: Instance;
+  beforeAll(async () => {
+    first = await startInstance({ data, words: ['--still'] });
+  }, 60_000);
+  afterAll(async () => {
+    await first.stop();
+  });
+
+  it(
+    'of the database under the running server are told plainly, and pass without a restart',
+    { timeout: 60_000 },
+    async () => {
+      const boss = await asAccount(first.url, 'owner');
+      const port = new URL(first.databaseUrl).port;
+      const basedOn = await valueOf(boss, 'basedOn');
+      control(data, '-m', 'fast', 'stop');
+      const away = await boss.get('/cases/7/measure');
+      expect(away.status).toBe(503);
+      expect(away.text).toContain('The database does not answer. Nothing was lost');
+      expect(away.text).not.toMatch(/ECONNREFUSED|\bat file:|postgres/);
+      expect((await boss.post('/cases/7/measure?/save', measure('44', basedOn))).status).toBe(503);
+      expect((await boss.get('/healthz')).status).toBe(503);
+      control(
+        data,
+        '-o',
+        `-c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c jit=off -p ${port}`,
+        'start',
+      );
+      await until(async () => (await boss.get('/cases/7/measure')).status === 200);
+      expect(await valueOf(boss, 'length')).not.toBe('44');
+      expect((await boss.post('/cases/7/measure?/save', measure('20', basedOn))).status).toBe(200);
+      expect(first.said()).not.toMatch(/password|nimsy_demo=/i);
+    },
+  );
+
+  it('in the middle of a save leave all of it or nothing', { timeout: 90_000 }, async () => {
+    // The superuser sees what others wait for.
+    const owner = connect(first.superUrl, 2);
+    const boss = await asAccount(first.url, 'owner');
+    const basedOn = await valueOf(boss, 'basedOn');
+    const history = async (): Promise<number> => {
+      const [row] = await owner.db.execute<{ n: number }>(
+        sql`select count(*)::int as n from case_stop_history`,
+      );
+      return row?.n ?? 0;
+    };
+    const before = [await valueOf(boss, 'length'), await history()];
+    // The save has written the answer and waits to write its history when the server dies.
+    let saving: Promise<unknown> = Promise.resolve();
+    await owner.db.transaction(async (tx) => {
+      await tx.execute(sql`lock table case_stop_history in access exclusive mode`);
+      saving = boss.post('/cases/7/measure?/save', measure('33', basedOn)).catch(() => 'cut off');
+      await until(async () => {
+        const [row] = await owner.db.execute<{ n: number }>(
+          sql`select count(*)::int as n from pg_stat_activity where wait_event_type = 'Lock' and query ilike '%case_stop_history%'`,
+        );
+        return (row?.n ?? 0) > 0;
+      });
+      process.kill(first.pid, 'SIGKILL');
+      await until(() => !alive(first.pid));
+    });
+    await saving;
+    await owner.close();
+    first = await startInstance({ data, words: ['--still'] });
+    const again = await asAccount(first.url, 'owner');
+    const second = connect(first.ownerUrl, 1);
+    const [row] = await second.db.execute<{ n: number }>(
+      sql`select count(*)::int as n from case_stop_history`,
+    );
+    await second.close();
+    const after = [await valueOf(again, 'length'), row?.n ?? 0];
+    const whole = ['33', Number(before[1]) + 1];
+    expect([before, whole]).toContainEqual(after);
+    expect(
+      (await again.post('/cases/7/measure?/save', measure('21', await valueOf(again, 'basedOn')))).status,
+    ).toBe(200);
+  });
+});
+
+describe('several servers on one database', () => {
+  it('share sign-ins, counts of attempts and the case in hand', { timeout: 120_000 }, async () => {
+    const house = await startInstance({ mode: 'start' });
+    const env = { DATABASE_URL: house.databaseUrl, DATABASE_OWNER_URL: house.ownerUrl };
+    const second = await startInstance({ mode: 'start', env });
+    try {
+      const boss = new Visitor(house.url);
+      const welcome = {
+        how: 'people',
+        name: 'A. Brook',
+        workspace: 'Brook & Sons',
+        email: 'a@brook.example',
+      };
+      expect((await boss.post('/welcome', { ...welcome, password: 'a long enough one' })).status).toBe(303);
+      const place = await boss.post('/properties/new', { name: 'Home', latitude: '50', timeZone: 'UTC' });
+      const property = new URLSearchParams(place.location.split('?')[1]).get('property') ?? '';
+      // The case begins at one server and goes on at the other, with the same cookie, as behind a proxy.
+      await boss.post('/cases/new', { title: 'Two servers', propertyId: property });
+      const other = boss.elsewhere(second.url);
+      const look = {
+        ...{ where: 'lawn', test: 'soap-flush', 'frame.value': '1', 'frame.unit': 'm2', 'counts.0': '30' },
+        ...{ 'counts.1': '31', vigour: 'fair', note: '', 'signs.chewed-blades': 'yes' },
+      };
+      expect((await other.post('/cases/1/look?/save', look)).status).toBe(200);
+      expect((await boss.get('/cases/1/look')).text).toContain('2 spots');
+      const tape = { how: 'tape', unit: 'm', length: '20', width: '10', strip: '0' };
+      expect((await boss.post('/cases/1/measure?/save', tape)).status).toBe(200);
+      const late = await other.post('/cases/1/measure?/save', { ...tape, length: '30' });
+      expect(late.status).toBe(409);
+
+      for (let i = 0; i < 10; i++) {
+        const guesser = new Visitor(i % 2 ? house.url : second.url);
+        await guesser.post('/sign-in?/enter', { email: 'a@brook.example', password: `guess ${i} of many` });
+      }
+      const enter = { email: 'a@brook.example', password: 'a long enough one' };
+      expect((await new Visitor(second.url).post('/sign-in?/enter', enter)).status).toBe(429);
+
+      await other.post('/account?/everywhere', {});
+      expect((await boss.elsewhere().get('/cases')).status).toBe(303);
+      process.kill(second.pid, 'SIGKILL');
+      expect((await boss.get('/healthz')).status).toBe(200);
+    } finally {
+      if (alive(second.pid)) await second.stop();
+      else remove(second.data);
+      await house.stop();
+    }
+  });
+
+  it('refuse a role that row-level security does not hold', { timeout: 60_000 }, async () => {
+    const house = await startInstance({ mode: 'start' });
+    try {
+      for (const url of [house.ownerUrl, house.superUrl]) {
+        const refused = await startInstance({
+          mode: 'start',
+          env: { DATABASE_URL: url, DATABASE_OWNER_URL: house.ownerUrl },
+        }).then(
+          async (started) => {
+            await started.stop();
+            return 'it started';
+          },
+          (reason: Error) => reason.message,
+        );
+        expect(refused).toMatch(/row-level security does not hold|must not connect as the owner/);
+      }
+    } finally {
+      await house.stop();
+    }
+  });
+});
+
+describe('beyond this machine', () => {
+  const nimsy = (...words: string[]) =>
+    spawnSync(process.execPath, ['scripts/nimsy.mjs', ...words], { encoding: 'utf8', timeout: 60_000 });
+
+  it('plain HTTP is refused, and so is the demonstration', () => {
+    const data = mkdtempSync(join(tmpdir(), 'nimsy-net-'));
+    for (const [words, wanted] of [
+      [['demo', '--host', '0.0.0.0'], /this machine alone/],
+      [['start', '--data', data, '--behind', 'http://nimsy.example'], /https address/],
+      [
+        ['start', '--data', data, '--behind', 'https://nimsy.example', '--host', '0.0.0.0'],
+        /Plain HTTP beyond/,
+      ],
+      [['start', '--data', data, '--host', '0.0.0.0', '--cert', '/nowhere'], /belong together/],
+      [['start', '--data', data, '--host', '0.0.0.0', '--cert', '/nowhere', '--key', '/nowhere'], /no file/],
+    ] as const) {
+      const { status, stderr } = nimsy(...words);
+      expect([status, stderr], words.join(' ')).toEqual([2, expect.stringMatching(wanted)]);
+    }
+    remove(data);
+  });
+
+  it(
+    'is served over HTTPS by an authority of its own, to an owner who read the key',
+    { timeout: 90_000 },
+    async () => {
+      const data = mkdtempSync(join(tmpdir(), 'nimsy-net-'));
+      const net = await startInstance({ mode: 'start', data, words: ['--host', '0.0.0.0'] });
+      const ca = readFileSync(join(data, 'authority', 'ca.crt'), 'utf8');
+      const ask = (path: string, body?: Record<string, string>) =>
+        new Promise<{ status: number; text: string; cookie: string }>((done, fail) => {
+          const call = request(
+            {
+              ...{ host: '127.0.0.1', port: net.port, path, ca, servername: 'localhost' },
+              method: body ? 'POST' : 'GET',
+              headers: {
+                accept: 'text/html',
+                host: `localhost:${net.port}`,
+                ...(body
+                  ? {
+                      'content-type': 'application/x-www-form-urlencoded',
+                      origin: `https://localhost:${net.port}`,
+                    }
+                  : {}),
+              },
+            },
+            (answer) => {
+              let text = '';
+              answer.on('data', (chunk) => (text += String(chunk)));
+              answer.on('end', () =>
+                done({
+                  status: answer.statusCode ?? 0,
+                  text,
+                  cookie: answer.headers['set-cookie']?.[0] ?? '',
+                }),
+              );
+            },
+          );
+          call.once('error', fail);
+          call.end(body ? new URLSearchParams(body).toString() : undefined);
+        });
+      try {
+        await until(() => net.said().includes('/welcome?key='));
+        expect((await ask('/welcome')).text.replace(/\s+/g, ' ')).toContain('printed in the terminal');
+        const key = /welcome\?key=([\w-]+)/.exec(net.said())?.[1] ?? '';
+        const alone = { how: 'only-me', name: 'x', workspace: 'x' };
+        expect((await ask('/welcome', alone)).status).toBe(403);
+        expect((await ask(`/welcome?key=${key}`, alone)).text).toMatch(/it\s+needs\s+sign-in/);
+        const owner = { how: 'people', name: 'A. Brook', workspace: 'Brook', email: 'a@brook.example' };
+        const made = await ask(`/welcome?key=${key}`, { ...owner, password: 'a long enough one' });
+        expect(made.status).toBe(303);
+        expect(made.cookie).toMatch(/^nimsy_session=.*Secure/i);
+        const trust = await ask('/trust');
+        expect(trust.text).toContain(/SHA-256 ([0-9A-F:]{95})/.exec(net.said())?.[1]);
+        expect((await ask('/trust/ca.crt')).text).toBe(ca);
+        await expect(fetch(`http://127.0.0.1:${net.port}/`)).rejects.toThrow();
+      } finally {
+        await net.stop();
+      }
+    },
+  );
+
+  it('is refused to a household without a password', { timeout: 60_000 }, async () => {
+    const data = mkdtempSync(join(tmpdir(), 'nimsy-net-'));
+    const alone = await startInstance({ mode: 'start', data });
+    await beginAlone(alone.url);
+    expect((await new Visitor(alone.url).get('/cases')).status).toBe(200);
+    process.kill(alone.pid, 'SIGTERM');
+    await until(() => !alive(alone.pid));
+    for (const words of [
+      ['--host', '0.0.0.0'],
+      ['--behind', 'https://nimsy.example'],
+    ]) {
+      const { status, stderr } = nimsy('start', '--data', data, '--port', '4697', ...words);
+      expect([status, stderr]).toEqual([1, expect.stringContaining('by one person on this machine')]);
+    }
+    remove(data);
+  });
+});

@@ -1,0 +1,66 @@
+/** A browser without scripts, for tests: one person's cookie, and pages and forms of a running Nimsy. */
+export class Visitor {
+  cookie: string;
+
+  constructor(
+    readonly base: string,
+    cookie = '',
+  ) {
+    this.cookie = cookie;
+  }
+
+  async get(path: string): Promise<Answer> {
+    return this.#keep(await fetch(this.base + path, { headers: this.#headers(), redirect: 'manual' }));
+  }
+
+  async post(path: string, fields: Record<string, string> | FormData): Promise<Answer> {
+    return this.#keep(
+      await fetch(this.base + path, {
+        method: 'POST',
+        headers: { ...this.#headers(), origin: this.base },
+        body: fields instanceof FormData ? fields : new URLSearchParams(fields),
+        redirect: 'manual',
+      }),
+    );
+  }
+
+  /** The same person in another browser or at another server. */
+  elsewhere(base = this.base): Visitor {
+    return new Visitor(base, this.cookie);
+  }
+
+  #headers(): Record<string, string> {
+    return { accept: 'text/html', ...(this.cookie ? { cookie: this.cookie } : {}) };
+  }
+
+  async #keep(response: Response): Promise<Answer> {
+    const set = response.headers.getSetCookie()[0];
+    if (set !== undefined) this.cookie = /Max-Age=0|1970/.test(set) ? '' : (set.split(';')[0] ?? '');
+    return {
+      status: response.status,
+      text: await response.text(),
+      location: response.headers.get('location') ?? '',
+      headers: response.headers,
+    };
+  }
+}
+
+export interface Answer {
+  readonly status: number;
+  readonly text: string;
+  readonly location: string;
+  readonly headers: Headers;
+}
+
+type Account = 'householder' | 'owner' | 'technician' | 'office';
+
+/** Somebody of the demonstration, signed in afresh. */
+export async function asAccount(base: string, account: Account): Promise<Visitor> {
+  const visitor = new Visitor(base);
+  const { status } = await visitor.post('/sign-in?/ready', { account });
+  if (status !== 303 || visitor.cookie === '') throw new Error(`${account} could not step in: ${status}`);
+  return visitor;
+}
+
+export const FIRM = '00000000-0000-4000-8000-000000000001';
+export const HOME = '00000000-0000-4000-8000-000000000002';
