@@ -42,7 +42,7 @@
       {/snippet}
     </KeptForm>
   {:else}
-    <p class="soft">
+    <p>
       An export is read into an empty workspace only, so that nothing is mixed up. <a
         href={resolve('/account')}>Found one under Your account</a
       >, and import there.

@@ -102,14 +102,22 @@
 
 <style>
   .member {
-    display: flex;
-    flex-wrap: wrap;
+    display: grid;
+    grid-template-columns: minmax(12rem, 1fr) 19rem 11rem;
     gap: 0.4rem 1.4rem;
     align-items: center;
   }
   .member > span {
-    flex: 1 1 14rem;
     overflow-wrap: anywhere;
+  }
+  .member .button-plain {
+    text-align: left;
+    justify-content: start;
+  }
+  @media (max-width: 800px) {
+    .member {
+      grid-template-columns: 1fr;
+    }
   }
   .row {
     display: flex;

@@ -19,9 +19,16 @@
     ['/logbook', 'Logbook'],
     ['/how-much', 'How much'],
     ['/find', 'Find'],
+    ['/settings', 'Office'],
   ] as const;
   const path = $derived(page.url.pathname);
-  const current = (href: string): boolean => (href === '/' ? path === '/' : path.startsWith(href));
+  const OFFICE = ['/settings', '/customers', '/people', '/outbox', '/keeping', '/account'];
+  const current = (href: string): boolean =>
+    href === '/'
+      ? path === '/'
+      : href === '/settings'
+        ? OFFICE.some((office) => path.startsWith(office))
+        : path.startsWith(href);
   let night = $state(false);
   const turn = (): void => {
     night = !night;
@@ -51,7 +58,7 @@
     >{night ? 'Day sheet' : 'Night sheet'}</button
   >
   {#if person}
-    <a class="who" href={resolve(workspace ? '/settings' : '/account')}
+    <a class="who" href={resolve('/account')}
       ><span class="figure">{person}</span><span class="soft small">{workspace ?? ''}</span></a
     >
   {/if}

@@ -1,0 +1,139 @@
+import { expect, test, type Browser, type Page } from '@playwright/test';
+
+/** Somebody of the demonstration in a browser of their own. */
+async function stepIn(
+  browser: Browser,
+  name: string,
+  viewport: { width: number; height: number },
+): Promise<Page> {
+  const context = await browser.newContext({ viewport, storageState: { cookies: [], origins: [] } });
+  const page = await context.newPage();
+  await page.goto('/sign-in');
+  await page.getByRole('button', { name }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  return page;
+}
+
+test('an owner invites somebody, who joins, signs out and in again, and reads but does not change', async ({
+  browser,
+}, info) => {
+  const viewport = info.project.use.viewport ?? { width: 1280, height: 800 };
+  const email = `office.${info.project.name}@ostermere.example`;
+  const boss = await stepIn(browser, 'R. Hallow', viewport);
+  await boss.goto('/people', { waitUntil: 'networkidle' });
+  await boss.getByLabel('E-mail address').fill(email);
+  await boss.getByLabel('Role', { exact: true }).selectOption('viewer');
+  await boss.getByRole('button', { name: 'Make a link' }).click();
+  const link = (await boss.locator('.address').textContent()) ?? '';
+  expect(link).toContain('/join/');
+
+  const context = await browser.newContext({ viewport, storageState: { cookies: [], origins: [] } });
+  const page = await context.newPage();
+  await page.goto(link, { waitUntil: 'networkidle' });
+  await page.getByLabel('Your name').fill('V. Reed');
+  await page.getByLabel('Password').fill('short');
+  await page.getByRole('button', { name: 'Join' }).click();
+  await expect(page.getByText('at least 10 characters. Four or five words')).toBeVisible();
+  await page.getByLabel('Password').fill('reeds by the lake side');
+  await page.getByRole('button', { name: 'Join' }).click();
+  await expect(page.getByRole('link', { name: /V\. Reed/ })).toBeVisible();
+
+  await page.goto('/cases/6/mix', { waitUntil: 'networkidle' });
+  await expect(page.getByText('figures can be tried, but not saved')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Save', exact: true })).toHaveCount(0);
+
+  await page.goto('/account', { waitUntil: 'networkidle' });
+  await page.getByRole('button', { name: 'Sign out here' }).click();
+  await expect(page.getByText('You are signed out.')).toBeVisible();
+  await page.goto('/cases/6/mix');
+  await page.getByLabel('E-mail address').fill(email);
+  await page.getByLabel('Password').fill('reeds by the lake side');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Mix' })).toBeVisible();
+  await boss.goto('/people', { waitUntil: 'networkidle' });
+  await boss
+    .getByRole('listitem')
+    .filter({ hasText: email })
+    .getByRole('button', { name: /Take V\. Reed out/ })
+    .click();
+  await page.goto('/cases');
+  await expect(page.getByText('You belong to no workspace now')).toBeVisible();
+});
+
+test('two people measure one lawn: the later save shows both changes and keeps them', async ({
+  browser,
+}, info) => {
+  const viewport = info.project.use.viewport ?? { width: 1280, height: 800 };
+  const [boss, technician] = [
+    await stepIn(browser, 'R. Hallow', viewport),
+    await stepIn(browser, 'T. Marsh', viewport),
+  ];
+  for (const page of [boss, technician]) await page.goto('/cases/7/measure', { waitUntil: 'networkidle' });
+  const was = await boss.getByLabel('Length, m').inputValue();
+  const longer = String(Number(was) + 2);
+  await boss.getByLabel('Width, m').fill('12');
+  await technician.getByLabel('Length, m').fill(longer);
+  await technician.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(technician.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible();
+
+  await boss.getByRole('button', { name: 'Save', exact: true }).click();
+  const conflict = boss.getByRole('alert', { name: 'Somebody else saved meanwhile' });
+  await expect(conflict).toContainText('T. Marsh saved this stop');
+  await expect(conflict).toContainText(`The length: ${was} → ${longer}`);
+  await expect(boss.getByLabel('Width, m')).toHaveValue('12');
+  await conflict.getByRole('button', { name: 'Save both changes together' }).click();
+  await expect(conflict).toHaveCount(0);
+  await expect(boss.getByLabel('Length, m')).toHaveValue(longer);
+  await expect(boss.getByLabel('Width, m')).toHaveValue('12');
+
+  await technician.reload({ waitUntil: 'networkidle' });
+  await technician.getByLabel('Width, m').fill('9');
+  await technician.getByLabel('Length, m').fill(was);
+  await technician.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(technician.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible();
+});
+
+test('a local rule halts a remedy where its amounts would be, and US measures change what is read', async ({
+  browser,
+}, info) => {
+  const viewport = info.project.use.viewport ?? { width: 1280, height: 800 };
+  const page = await stepIn(browser, 'M. Finch', viewport);
+  await page.goto('/settings', { waitUntil: 'networkidle' });
+  await page.getByLabel('Measures').selectOption('us');
+  await page.getByLabel('Rule 1').selectOption('ban');
+  await page.getByLabel('Where it is written').fill('Town order 12');
+  await page.getByRole('button', { name: 'Save the settings' }).click();
+  await expect(page.getByText('Saved.')).toBeVisible();
+  await page.goto('/cases/1/choose', { waitUntil: 'networkidle' });
+  await expect(page.getByText('is not allowed here').first()).toBeVisible();
+  await page.goto('/cases/2/look', { waitUntil: 'networkidle' });
+  await expect(page.getByText(/per ft²/).first()).toBeVisible();
+  await page.goto('/settings', { waitUntil: 'networkidle' });
+  await page.getByLabel('Measures').selectOption('metric');
+  await page.getByLabel('Rule 1').selectOption('');
+  await page.getByRole('button', { name: 'Save the settings' }).click();
+  await expect(page.getByText('Saved.')).toBeVisible();
+  await page.goto('/cases/1/choose', { waitUntil: 'networkidle' });
+  await expect(page.getByText('is not allowed here')).toHaveCount(0);
+});
+
+test('a customer sees the notice of a treatment, and nothing once it is revoked', async ({
+  browser,
+}, info) => {
+  const viewport = info.project.use.viewport ?? { width: 1280, height: 800 };
+  const boss = await stepIn(browser, 'R. Hallow', viewport);
+  await boss.goto('/cases/6/share', { waitUntil: 'networkidle' });
+  await boss.getByRole('button', { name: 'Make a link' }).click();
+  const link = (await boss.locator('.address').textContent()) ?? '';
+  const customer = await (
+    await browser.newContext({ viewport, storageState: { cookies: [], origins: [] } })
+  ).newPage();
+  await customer.goto(link, { waitUntil: 'networkidle' });
+  await expect(customer.getByRole('heading', { level: 1, name: 'Notice of a treatment' })).toBeVisible();
+  await expect(customer.getByText('Keep people and pets off until everything is dry.')).toBeVisible();
+  await expect(customer.getByRole('navigation')).toHaveCount(0);
+  await boss.goto('/cases/6/share', { waitUntil: 'networkidle' });
+  await boss.getByRole('button', { name: 'Revoke' }).first().click();
+  await customer.reload();
+  await expect(customer.getByText('This link shows nothing')).toBeVisible();
+});
