@@ -1,7 +1,8 @@
 import { error, redirect, type Handle, type HandleServerError, type RequestEvent } from '@sveltejs/kit';
 import { building } from '$app/environment';
-import { readSettings } from '$lib/forms';
-import { connect, withWorkspace, type Connection } from '$lib/server/db/client';
+import { DEFAULT_SETTINGS } from '$lib/forms';
+import { settingsOf } from '$lib/server/session/settings-of';
+import { connect, readWorkspace, withWorkspace, type Connection } from '$lib/server/db/client';
 import { noWeather, standInWeather } from '$lib/server/outside/weather';
 import { accessTo, mayAs, type Access } from '$lib/server/session/access';
 import { COOKIE } from '$lib/server/session/cookie';
@@ -37,13 +38,16 @@ export const handle: Handle = async ({ event, resolve }) => {
     who: who as App.Locals['who'],
     inWorkspace: (work) => {
       if (workspaceId === undefined) error(403, 'Choose a workspace first.');
-      return withWorkspace(db, workspaceId, work, who?.role === 'viewer');
+      // What only looks cannot change anything, and whoever may only look cannot either.
+      return changes && who?.role !== 'viewer'
+        ? withWorkspace(db, workspaceId, work)
+        : readWorkspace(db, workspaceId, work);
     },
     around: {
       now: house.now(),
       weather: house.demonstration ? standInWeather : noWeather,
       real: !house.demonstration,
-      settings: readSettings(who?.settings),
+      settings: who ? settingsOf(who) : DEFAULT_SETTINGS,
     },
   };
   const response = await resolve(event, {

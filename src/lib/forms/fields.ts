@@ -152,3 +152,20 @@ export function listed<S extends z.ZodType>(shape: S, least: number, most: numbe
     z.array(shape).min(least).max(most),
   );
 }
+
+/** Zones that were found to exist; asking the platform takes longer than all other fields of a form together. */
+const KNOWN_ZONES = new Set<string>(['UTC']);
+
+function isZone(name: string): boolean {
+  if (KNOWN_ZONES.has(name)) return true;
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: name });
+    KNOWN_ZONES.add(name);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/** The name of a time zone, such as Europe/London. */
+export const zoneField = z.string().max(60).refine(isZone, because('one-of'));

@@ -1,28 +1,16 @@
 import { z } from 'zod';
 import type { Result } from '../core/result';
-import { neededText, numeric, orNothing, plainText, ticked, treeOf, type Fields } from './fields';
+import { neededText, numeric, orNothing, plainText, ticked, treeOf, zoneField, type Fields } from './fields';
 import { read } from './shape';
 
 export const caseForm = z.object({ propertyId: z.uuid(), title: neededText(120) });
 export type CaseForm = z.output<typeof caseForm>;
 
-const zone = (name: string): boolean => {
-  try {
-    new Intl.DateTimeFormat('en', { timeZone: name });
-    return true;
-  } catch {
-    return false;
-  }
-};
-
 export const propertyForm = z.object({
   name: neededText(120),
   address: plainText(200),
   latitude: numeric(-90, 90),
-  timeZone: z
-    .string()
-    .max(60)
-    .refine(zone, { params: { expected: 'one-of' } }),
+  timeZone: zoneField,
   byWater: ticked,
   avoidFromDeg: orNothing(numeric(0, 360)),
   avoidToDeg: orNothing(numeric(0, 360)),

@@ -10,6 +10,7 @@ import {
   plainText,
   treeOf,
   whole,
+  zoneField,
   type Fields,
 } from './fields';
 import { read } from './shape';
@@ -60,14 +61,10 @@ const threshold = z
   }) as unknown as z.ZodType<OwnThreshold>;
 
 const phone = plainText(60);
-const zone = z
-  .string()
-  .max(60)
-  .refine((name) => isZone(name), { params: { expected: 'one-of' } });
 
 export const settingsShape = z.object({
   units: z.enum(['metric', 'us', 'uk']).default('metric'),
-  timeZone: zone.default('UTC'),
+  timeZone: zoneField.default('UTC'),
   currency: z.preprocess(
     (value) => (typeof value === 'string' ? value.trim().toUpperCase() : value),
     z
@@ -88,15 +85,6 @@ export const settingsShape = z.object({
   thresholds: filledOnly(threshold, 60).default([]),
 });
 export type Settings = z.output<typeof settingsShape>;
-
-function isZone(name: string): boolean {
-  try {
-    new Intl.DateTimeFormat('en', { timeZone: name });
-    return true;
-  } catch {
-    return false;
-  }
-}
 
 export const DEFAULT_SETTINGS: Settings = settingsShape.parse({});
 

@@ -23,7 +23,9 @@
     Everything of {data.workspace} in one open JSON file: settings, customers, properties, cases with their history,
     records, labels, stock and equipment. People, passwords and shared links are not in it.
   </p>
-  <a class="button button-main" href={resolve('/keeping/export')} download>Take an export</a>
+  <form method="POST" action={resolve('/keeping/export')}>
+    <button class="button button-main">Take an export</button>
+  </form>
 
   <h2 class="section-head">Import</h2>
   {#if data.empty}

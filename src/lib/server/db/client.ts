@@ -1,4 +1,5 @@
-import { sql } from 'drizzle-orm';
+import { sql, type SQL } from 'drizzle-orm';
+import { PgDialect } from 'drizzle-orm/pg-core';
 import { drizzle, type PostgresJsDatabase } from 'drizzle-orm/postgres-js';
 import postgres from 'postgres';
 import * as schema from './schema';
@@ -46,14 +47,52 @@ export async function withWorkspace<T>(
   db: Database,
   workspaceId: string,
   work: (tx: Tx) => Promise<T>,
-  readOnly = false,
 ): Promise<T> {
   return db.transaction(async (tx) => {
-    await tx.execute(
-      readOnly
-        ? sql`select set_config('nimsy.workspace', ${workspaceId}, true), set_config('transaction_read_only', 'on', true)`
-        : sql`select set_config('nimsy.workspace', ${workspaceId}, true)`,
-    );
+    await tx.execute(sql`select set_config('nimsy.workspace', ${workspaceId}, true)`);
     return work(Object.assign(tx, { workspaceId }));
+  });
+}
+
+/** A statement whose text was made once, with the places of its values. */
+export interface Written {
+  readonly text: string;
+  readonly values: readonly unknown[];
+}
+
+/** Writes a statement down once; `marks` stand where values will differ from one run to the next. */
+export function written(statement: SQL): Written {
+  const { sql: text, params } = new PgDialect().sqlToQuery(statement);
+  return { text, values: params };
+}
+
+/** Runs a written statement, with the values that stand for its marks. */
+export async function runWritten<T>(
+  tx: Tx,
+  { text, values }: Written,
+  marks: ReadonlyMap<unknown, string | number>,
+): Promise<T[]> {
+  // Drizzle writes a statement anew each time that it runs; beneath it the client takes the text as it is.
+  const { client } = (tx as unknown as { session: { client: postgres.TransactionSql } }).session;
+  const given = values.map((value) => marks.get(value) ?? value);
+  return (await client.unsafe(text, given as never[])) as unknown as T[];
+}
+
+/**
+ * The same for reading alone: the database refuses any change in it. The answer is there as soon as it was read; nobody
+ * waits for the end of a transaction that has nothing to keep.
+ */
+export function readWorkspace<T>(
+  db: Database,
+  workspaceId: string,
+  work: (tx: Tx) => Promise<T>,
+): Promise<T> {
+  return new Promise((resolve, reject) => {
+    db.transaction(async (tx) => {
+      await tx.execute(
+        sql`select set_config('nimsy.workspace', ${workspaceId}, true), set_config('transaction_read_only', 'on', true)`,
+      );
+      resolve(await work(Object.assign(tx, { workspaceId })));
+    }).catch(reject);
   });
 }

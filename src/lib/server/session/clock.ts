@@ -1,3 +1,4 @@
+import { remember } from './remember';
 import { fromDayNumber, type CalendarDay } from '../../core/units';
 
 /** The present instant, as the workspace sees it. */
@@ -33,7 +34,16 @@ export function localTime(now: Date, timeZone: string): string {
 
 const FORMATS = new Map<string, Intl.DateTimeFormat>();
 
+/** The offset of a zone holds for the minute at least. */
+const MINUTES = new Map<string, number>();
+
 function localMinute(now: Date, timeZone: string): number {
+  return remember(MINUTES, `${Math.floor(now.getTime() / 60_000)} ${timeZone}`, () =>
+    minuteIn(now, timeZone),
+  );
+}
+
+function minuteIn(now: Date, timeZone: string): number {
   let format = FORMATS.get(timeZone);
   if (!format) {
     format = new Intl.DateTimeFormat('en-GB', {

@@ -6,7 +6,7 @@ import type { ShelfEntry } from '../../core/choose';
 import type { ApplicationRecord } from '../../core/record';
 import type { CalendarDay } from '../../core/units';
 import type { Settings } from '../../forms';
-import type { Tx } from '../db/client';
+import { runWritten, written, type Tx, type Written } from '../db/client';
 import { fromJsonRows, jsonRows } from '../db/json-rows';
 import * as t from '../db/schema';
 import type { WeatherSource } from '../outside/weather';
@@ -42,26 +42,25 @@ export async function loadCase(
   number: number,
   around: Surroundings,
 ): Promise<{ loaded: LoadedCase; equipment: Equipment[] } | null> {
-  const { cases, equipment } = await loadAll(tx, around, eq(t.cases.number, number));
+  const { cases, equipment } = await loadAll(tx, around, ONE_CASE, number);
   return cases[0] ? { loaded: cases[0], equipment } : null;
 }
 
 /** The open cases, each with its facts. */
 export async function loadOpenCases(tx: Tx, around: Surroundings): Promise<LoadedCase[]> {
-  return (await loadAll(tx, around, isNull(t.cases.closedOn))).cases;
+  return (await loadAll(tx, around, OPEN_CASES, 0)).cases;
 }
 
-/** Cases of a condition with all that bears on them, in one statement. */
-async function loadAll(
-  tx: Tx,
-  around: Surroundings,
-  which: SQL,
-): Promise<{ cases: LoadedCase[]; equipment: Equipment[] }> {
-  const chosen = and(eq(t.cases.workspaceId, tx.workspaceId), which);
+const WORKSPACE = '@workspace';
+const NUMBER = '@number';
+
+/** Cases of a condition with all that bears on them, in one statement that is written once. */
+function everythingOf(which: SQL): Written {
+  const mine = (table: { workspaceId: PgColumn }) => eq(table.workspaceId, WORKSPACE);
+  const chosen = and(mine(t.cases), which);
   const ids = sql`(select ${t.cases.id} from ${t.cases} where ${chosen})`;
   const places = sql`(select ${t.cases.propertyId} from ${t.cases} where ${chosen})`;
-  const mine = (table: { workspaceId: PgColumn }) => eq(table.workspaceId, tx.workspaceId);
-  const [found] = await tx.execute<Record<'lists', Record<string, unknown>>>(sql`select json_build_object(
+  return written(sql`select json_build_object(
     'cases', ${jsonRows(t.cases, chosen, sql`${t.cases.number} desc`)},
     'properties', ${jsonRows(t.properties, and(mine(t.properties), sql`${t.properties.id} in ${places}`))},
     'stops', ${jsonRows(t.caseStops, and(mine(t.caseStops), sql`${t.caseStops.caseId} in ${ids}`))},
@@ -75,6 +74,22 @@ async function loadAll(
     'containers', ${jsonRows(t.containers, mine(t.containers))},
     'equipment', ${jsonRows(t.equipment, mine(t.equipment), sql`${t.equipment.name}`)}
   ) as lists`);
+}
+
+const ONE_CASE = everythingOf(sql`${t.cases.number} = ${NUMBER}`);
+const OPEN_CASES = everythingOf(isNull(t.cases.closedOn));
+
+async function loadAll(
+  tx: Tx,
+  around: Surroundings,
+  statement: Written,
+  number: number,
+): Promise<{ cases: LoadedCase[]; equipment: Equipment[] }> {
+  const marks = new Map<unknown, string | number>([
+    [WORKSPACE, tx.workspaceId],
+    [NUMBER, number],
+  ]);
+  const [found] = await runWritten<{ lists: Record<string, unknown> }>(tx, statement, marks);
   const lists = found?.lists ?? {};
   const cases = fromJsonRows(t.cases, lists.cases);
   const properties = fromJsonRows(t.properties, lists.properties);

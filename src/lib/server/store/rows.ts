@@ -6,8 +6,16 @@ import { leftOf, type ApplicationRecord } from '../../core/record';
 import type { CalendarDay, Unit } from '../../core/units';
 import { readStop } from '../../forms';
 import type * as tables from '../db/schema';
+import { remember } from '../session/remember';
 
 type Row<T extends { $inferSelect: unknown }> = T['$inferSelect'];
+
+/** Checked once: a version of a label never changes, and neither does a revision of an answer. */
+const CARDS = new Map<string, LabelCard>();
+const ANSWERS = new Map<string, { readonly body: StopBodies[AnsweredStop] | undefined }>();
+
+const cardOf = ({ workspaceId, labelId, version, card }: Row<typeof tables.labels>): LabelCard =>
+  remember(CARDS, `${workspaceId} ${version} ${labelId}`, () => labelSchema.parse(card));
 
 export function recordFromRow(row: Row<typeof tables.records>): ApplicationRecord {
   return {
@@ -26,8 +34,7 @@ export function shelfFromRows(
   records: readonly ApplicationRecord[],
 ): ShelfEntry[] {
   const newest = new Map<string, LabelCard>();
-  for (const row of [...labels].sort((a, b) => a.version - b.version))
-    newest.set(row.labelId, labelSchema.parse(row.card));
+  for (const row of [...labels].sort((a, b) => a.version - b.version)) newest.set(row.labelId, cardOf(row));
   return [...newest.values()].map((label) => ({
     label,
     containers: containers
@@ -54,7 +61,9 @@ export function stopsFromRows(
   const states: Partial<Record<AnsweredStop, StopState>> = {};
   for (const row of rows) {
     const stop = row.stop as AnsweredStop;
-    const body = readStop(stop, row.body);
+    const { body } = remember(ANSWERS, `${row.workspaceId} ${row.caseId} ${stop} ${row.revision}`, () => ({
+      body: readStop(stop, row.body),
+    }));
     if (body === undefined) continue;
     stops[stop] = body;
     states[stop] = { revision: row.revision, upstream: row.upstream as StopState['upstream'] };

@@ -30,8 +30,12 @@ const GETS = [
 const POSTS = Object.entries(SERVERS).flatMap(([file, { actions }]) =>
   Object.keys(actions ?? {}).map((name) => ({ route: routeOf(file), name })),
 );
-const UNSAFE_ENDPOINTS = Object.values(ENDPOINTS).filter((module) =>
-  ['POST', 'PUT', 'PATCH', 'DELETE'].some((method) => method in module),
+/** Endpoints that are posted to without being a form's action; no other method is used. */
+const POSTED = Object.entries(ENDPOINTS).flatMap(([file, module]) =>
+  'POST' in module ? [routeOf(file)] : [],
+);
+const OTHER_METHODS = Object.values(ENDPOINTS).filter((module) =>
+  ['PUT', 'PATCH', 'DELETE'].some((method) => method in module),
 );
 
 /** The firm's own ids and words, of which nobody else may see a byte. */
@@ -144,7 +148,8 @@ describe('somebody of another workspace', () => {
   it('finds the routes of the application, all of them', () => {
     expect(GETS.length).toBeGreaterThan(25);
     expect(POSTS.length).toBeGreaterThan(25);
-    expect(UNSAFE_ENDPOINTS).toEqual([]);
+    expect(POSTED).toEqual(['/keeping/export']);
+    expect(OTHER_METHODS).toEqual([]);
     expect(firm.words.length).toBeGreaterThan(40);
   });
 
@@ -161,9 +166,13 @@ describe('somebody of another workspace', () => {
       const data = await visitor.get(`${addressOf(route).replace(/\/$/, '')}/__data.json`);
       expect(leaks(data), `${route} data`).toEqual([]);
     }
+    for (const route of POSTED)
+      expect(leaks(await (await asAccount(base, 'householder')).post(route, {})), route).toEqual([]);
     const search = await (await asAccount(base, 'householder')).get('/find?q=lantern');
     expect(leaks(search)).toEqual([]);
-    console.info(`isolation: ${tried.length} pages, endpoints and exports tried as the wrong person`);
+    console.info(
+      `isolation: ${tried.length + POSTED.length} pages, endpoints and exports tried as the wrong person`,
+    );
   });
 
   it('changes nothing of the firm’s by any form, whatever ids it sends', async () => {
@@ -211,7 +220,7 @@ describe('roles', () => {
     const office = await asAccount(base, 'office');
     for (const path of ['/', '/cases', '/cases/6/mix', '/properties', '/logbook', '/settings', '/customers'])
       expect((await office.get(path)).status, path).toBe(200);
-    for (const path of ['/people', '/outbox', '/keeping', '/keeping/export', '/cases/new'])
+    for (const path of ['/people', '/outbox', '/keeping', '/cases/new'])
       expect((await office.get(path)).status, path).toBe(403);
     for (const { route, name } of POSTS) {
       const access = accessTo(route, true);
@@ -225,10 +234,13 @@ describe('roles', () => {
 
   it('keep people, outbox, keeping and settings from technicians', async () => {
     const technician = await asAccount(base, 'technician');
-    for (const path of ['/people', '/outbox', '/keeping', '/keeping/export'])
+    for (const path of ['/people', '/outbox', '/keeping'])
       expect((await technician.get(path)).status, path).toBe(403);
     for (const { route, name } of POSTS.filter((p) => accessTo(p.route, true) === 'owner'))
       expect((await technician.post(`${route}?/${name}`, hostile())).status, `${route} ${name}`).toBe(403);
+    expect((await technician.post('/keeping/export', {})).status).toBe(403);
+    expect((await (await asAccount(base, 'office')).post('/keeping/export', {})).status).toBe(403);
+    expect((await new Visitor(base).post('/keeping/export', {})).status).toBe(401);
     expect((await technician.get('/cases/new')).status).toBe(200);
   });
 });

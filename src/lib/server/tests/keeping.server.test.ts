@@ -26,7 +26,7 @@ interface File {
 }
 
 async function exportOf(visitor: Visitor): Promise<File> {
-  const { status, text, headers } = await visitor.get('/keeping/export');
+  const { status, text, headers } = await visitor.post('/keeping/export', {});
   expect([status, headers.get('content-type')]).toEqual([200, 'application/json']);
   return JSON.parse(text) as File;
 }

@@ -2,6 +2,7 @@ import { error } from '@sveltejs/kit';
 import { randomUUID } from 'node:crypto';
 import { localTime } from '$lib/server/session/clock';
 import { loadCase } from '$lib/server/store/cases';
+import { packForecast } from '$lib/words/packed-forecast';
 import { Parcel } from '$lib/words/parcel';
 import type { LayoutServerLoad } from './$types';
 
@@ -11,9 +12,9 @@ export const load: LayoutServerLoad = async ({ params, locals }) => {
     number === null ? null : await locals.inWorkspace((tx) => loadCase(tx, number, locals.around));
   if (!found) error(404, 'There is no such case.');
   const { loaded, equipment } = found;
-  const { candidates: _candidates, signs: _signs, ...withoutCatalogue } = loaded.facts;
+  const { candidates: _candidates, signs: _signs, forecast, ...facts } = loaded.facts;
   return {
-    parcel: new Parcel(withoutCatalogue),
+    parcel: new Parcel({ facts, forecast: packForecast(forecast) }),
     propertyId: loaded.property.id,
     propertyNote: loaded.property.note,
     closedOn: loaded.closedOn,

@@ -1,11 +1,17 @@
 import { redirect } from '@sveltejs/kit';
 import { CANDIDATES, SIGNS } from '$lib/catalog';
 import { assess, type CaseFacts } from '$lib/core/case';
+import { unpackForecast } from '$lib/words/packed-forecast';
 import type { PageServerLoad } from './$types';
 
 /** A case opens at the first stop that lacks something. */
 export const load: PageServerLoad = async ({ parent }) => {
   const { parcel } = await parent();
-  const facts: CaseFacts = { ...parcel.content, candidates: CANDIDATES, signs: SIGNS };
+  const facts: CaseFacts = {
+    ...parcel.content.facts,
+    forecast: unpackForecast(parcel.content.forecast),
+    candidates: CANDIDATES,
+    signs: SIGNS,
+  };
   redirect(303, `/cases/${facts.number}/${assess(facts).nextStop}`);
 };

@@ -1,7 +1,8 @@
 import { writeWhole } from '$lib/server/store/whole/write';
 import type { RequestHandler } from './$types';
 
-export const GET: RequestHandler = async ({ locals }) => {
+/** By a form, not by a link: that an export was made is noted. */
+export const POST: RequestHandler = async ({ locals }) => {
   const { now } = locals.around;
   const { text, name } = await locals.inWorkspace((tx) => writeWhole(tx, locals.who.person.name, now));
   const called =

@@ -2,7 +2,7 @@ import { error } from '@sveltejs/kit';
 import { eq } from 'drizzle-orm';
 import { assess } from '$lib/core/case';
 import { readSettings } from '$lib/forms';
-import { withWorkspace, type Tx } from '$lib/server/db/client';
+import { readWorkspace, type Tx } from '$lib/server/db/client';
 import { workspaces } from '$lib/server/db/schema';
 import { mayTry } from '$lib/server/session/limits';
 import { loadCase } from '$lib/server/store/cases';
@@ -17,19 +17,14 @@ export const load: PageServerLoad = async ({ locals, params, getClientAddress })
     error(429, 'Too many attempts. Wait a quarter of an hour.');
   const share = await shareOf(locals.db, params.token);
   if (!share) error(404, GONE);
-  const shown = await withWorkspace(
-    locals.db,
-    share.workspace_id,
-    async (tx) => {
-      const [workspace] = await tx.select().from(workspaces).where(eq(workspaces.id, tx.workspaceId));
-      const settings = readSettings(workspace?.settings);
-      const about = { firm: workspace?.name ?? '', emergency: settings.emergency, licence: settings.licence };
-      return share.kind === 'record'
-        ? recordOf(tx, share, about)
-        : noticeOf(tx, share, about, { ...locals.around, settings });
-    },
-    true,
-  );
+  const shown = await readWorkspace(locals.db, share.workspace_id, async (tx) => {
+    const [workspace] = await tx.select().from(workspaces).where(eq(workspaces.id, tx.workspaceId));
+    const settings = readSettings(workspace?.settings);
+    const about = { firm: workspace?.name ?? '', emergency: settings.emergency, licence: settings.licence };
+    return share.kind === 'record'
+      ? recordOf(tx, share, about)
+      : noticeOf(tx, share, about, { ...locals.around, settings });
+  });
   if (!shown) error(404, GONE);
   return { shown };
 };
