@@ -1,4 +1,4 @@
-import { sql, type SQL } from 'drizzle-orm';
+import type { SQL } from 'drizzle-orm';
 import { PgDialect } from 'drizzle-orm/pg-core';
 import { drizzle, type PostgresJsDatabase } from 'drizzle-orm/postgres-js';
 import postgres from 'postgres';
@@ -48,11 +48,25 @@ export async function withWorkspace<T>(
   workspaceId: string,
   work: (tx: Tx) => Promise<T>,
 ): Promise<T> {
-  return db.transaction(async (tx) => {
-    await tx.execute(sql`select set_config('nimsy.workspace', ${workspaceId}, true)`);
-    return work(Object.assign(tx, { workspaceId }));
-  });
+  return db.transaction((tx) => inside(Object.assign(tx, { workspaceId }), SET, work));
 }
+
+const SET = `select set_config('nimsy.workspace', $1, true)`;
+const SET_TO_READ = `select set_config('nimsy.workspace', $1, true), set_config('transaction_read_only', 'on', true)`;
+
+/**
+ * Sends the setting ahead and the work right behind it, in one turn of the wire: a connection answers in the order in
+ * which it was asked. Without the setting row-level security shows nothing and takes nothing.
+ */
+async function inside<T>(tx: Tx, set: string, work: (tx: Tx) => Promise<T>): Promise<T> {
+  const sent = clientOf(tx).unsafe(set, [tx.workspaceId]).execute();
+  const [result] = await Promise.all([work(tx), sent]);
+  return result;
+}
+
+/** What Drizzle itself sends through. */
+const clientOf = (tx: Tx): postgres.TransactionSql =>
+  (tx as unknown as { session: { client: postgres.TransactionSql } }).session.client;
 
 /** A statement whose text was made once, with the places of its values. */
 export interface Written {
@@ -73,9 +87,8 @@ export async function runWritten<T>(
   marks: ReadonlyMap<unknown, string | number>,
 ): Promise<T[]> {
   // Drizzle writes a statement anew each time that it runs; beneath it the client takes the text as it is.
-  const { client } = (tx as unknown as { session: { client: postgres.TransactionSql } }).session;
   const given = values.map((value) => marks.get(value) ?? value);
-  return (await client.unsafe(text, given as never[])) as unknown as T[];
+  return (await clientOf(tx).unsafe(text, given as never[])) as unknown as T[];
 }
 
 /**
@@ -88,11 +101,8 @@ export function readWorkspace<T>(
   work: (tx: Tx) => Promise<T>,
 ): Promise<T> {
   return new Promise((resolve, reject) => {
-    db.transaction(async (tx) => {
-      await tx.execute(
-        sql`select set_config('nimsy.workspace', ${workspaceId}, true), set_config('transaction_read_only', 'on', true)`,
-      );
-      resolve(await work(Object.assign(tx, { workspaceId })));
-    }).catch(reject);
+    db.transaction(async (tx) =>
+      resolve(await inside(Object.assign(tx, { workspaceId }), SET_TO_READ, work)),
+    ).catch(reject);
   });
 }
