@@ -99,7 +99,7 @@
             name="retentionYears"
             value={s.retentionYears}
             numeric
-            width="10rem"
+            width="14rem"
             hint="as long as your place asks"
           />
         </div>
@@ -150,6 +150,7 @@
     margin-top: 1.2rem;
   }
   ul {
+    list-style: disc;
     margin: 0;
     padding-left: 1.2rem;
   }

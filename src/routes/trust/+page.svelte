@@ -53,6 +53,14 @@
   p {
     margin: 0.6rem 0;
   }
+  ol {
+    list-style: decimal;
+    padding-left: 1.2rem;
+  }
+  ul {
+    list-style: disc;
+    padding-left: 1.2rem;
+  }
   .print {
     font-weight: 650;
     overflow-wrap: anywhere;

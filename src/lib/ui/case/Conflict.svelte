@@ -70,6 +70,7 @@
     margin: 0.4rem 0;
   }
   ul {
+    list-style: disc;
     margin: 0.2rem 0 0.6rem;
     padding-left: 1.2rem;
   }

@@ -116,11 +116,14 @@
     font-weight: 700;
     margin: 0 0 0.8rem;
   }
-  th {
-    width: 11rem;
+  .table th {
+    width: 9rem;
     vertical-align: top;
+    border-bottom: 1px solid var(--rule);
+    padding: 0.55rem 0.8rem 0.5rem 0;
   }
   ul {
+    list-style: disc;
     margin: 0 0 1rem;
     padding-left: 1.2rem;
   }
