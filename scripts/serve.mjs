@@ -37,6 +37,7 @@ export async function serve(mode, words) {
   for (const signal of /** @type {const} */ (['SIGINT', 'SIGTERM', 'SIGHUP']))
     process.on(signal, () => void close().then(() => process.exit(0)));
   let key = '';
+  let asks = false;
   try {
     await needPort(network.host, options.port);
     const cluster = bin ? await openCluster(bin, options.data) : null;
@@ -62,7 +63,8 @@ export async function serve(mode, words) {
       throw new Trouble(
         'This Nimsy is used without a password, by one person on this machine, and is served to nobody else. Start it without --host, choose “Let others in” under Your account, then start it with --host again.',
       );
-    if (signIn === 'not-yet' && network.open) key = randomBytes(12).toString('base64url');
+    asks = signIn === 'not-yet';
+    if (asks && network.open) key = randomBytes(12).toString('base64url');
     process.env.DATABASE_URL = urls.app;
     process.env.NIMSY_MODE = mode;
     process.env.NIMSY_STILL = options.still ? '1' : '';
@@ -76,7 +78,8 @@ export async function serve(mode, words) {
   }
   if (closing) return;
   process.stdout.write(`Nimsy is ready: ${network.url}${mode === 'demo' ? '  (demonstration)' : ''}\n`);
-  if (key) process.stdout.write(`It has no owner yet. Open ${network.url}/welcome?key=${key}\n`);
+  if (asks)
+    process.stdout.write(`It has no owner yet. Open ${network.url}/welcome${key ? `?key=${key}` : ''}\n`);
   if (network.authority)
     process.stdout.write(
       `Trust it once on each machine: ${network.url}/trust\n  SHA-256 ${new X509Certificate(readFileSync(network.authority)).fingerprint256}\n`,

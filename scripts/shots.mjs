@@ -24,7 +24,6 @@ const VIEWS = [
   ['logbook', '/logbook', 1280, 800],
   ['how-much', '/how-much', 1280, 800],
   ['sign-in', '/sign-in', 1280, 800],
-  ['people', '/people', 1280, 800],
   ['settings', '/settings', 1280, 800],
   ['phone-today', '/', 390, 844],
   ['phone-mix', '/cases/6/mix', 390, 844],

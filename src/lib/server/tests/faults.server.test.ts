@@ -279,6 +279,43 @@ describe('beyond this machine', () => {
     },
   );
 
+  it(
+    'is served behind the proxy that is named, under its public address alone',
+    { timeout: 60_000 },
+    async () => {
+      const data = mkdtempSync(join(tmpdir(), 'nimsy-net-'));
+      const house = await startInstance({
+        mode: 'start',
+        data,
+        words: ['--behind', 'https://nimsy.example'],
+      });
+      try {
+        await until(() => house.said().includes('/welcome?key='));
+        const key = /welcome\?key=([\w-]+)/.exec(house.said())?.[1] ?? '';
+        expect(house.said()).toContain('Nimsy is ready: https://nimsy.example');
+        const owner = { how: 'people', name: 'A. Brook', workspace: 'Brook', email: 'a@brook.example' };
+        const send = (origin: string) =>
+          fetch(`${house.url}/welcome?key=${key}`, {
+            method: 'POST',
+            headers: { origin, accept: 'text/html', 'x-forwarded-for': '203.0.113.9' },
+            body: new URLSearchParams({ ...owner, password: 'a long enough one' }),
+            redirect: 'manual',
+          });
+        expect((await send('https://elsewhere.example')).status).toBe(403);
+        const made = await send('https://nimsy.example');
+        expect([made.status, made.headers.getSetCookie()[0]]).toEqual([
+          303,
+          expect.stringMatching(/Secure/i),
+        ]);
+        expect(
+          (await new Visitor(house.url).get('/sign-in')).headers.get('strict-transport-security'),
+        ).toMatch(/max-age/);
+      } finally {
+        await house.stop();
+      }
+    },
+  );
+
   it('is refused to a household without a password', { timeout: 60_000 }, async () => {
     const data = mkdtempSync(join(tmpdir(), 'nimsy-net-'));
     const alone = await startInstance({ mode: 'start', data });

@@ -1,7 +1,11 @@
-import { describe, expect, it } from 'vitest';
+import { sql } from 'drizzle-orm';
+import { afterAll, describe, expect, it } from 'vitest';
+import { connect } from '../db/client';
 import { asAccount, Visitor } from './visit';
 
 const base = process.env.NIMSY_TEST_URL ?? '';
+const tables = connect(process.env.NIMSY_TEST_OWNER ?? '', 1);
+afterAll(tables.close);
 const SCRIPT = '"><script>alert(1)</script><img src=x onerror=alert(2)>';
 
 describe('what every answer says to the browser', () => {
@@ -144,6 +148,14 @@ describe('links for customers', () => {
     await owner.post('/cases/5/share?/revoke', { id });
     expect((await new Visitor(base).get(path)).status).toBe(404);
     expect((await new Visitor(base).get(`${path.slice(0, -1)}A`)).status).toBe(404);
+  });
+
+  it('end with their time', async () => {
+    const owner = await asAccount(base, 'owner');
+    const path = linkIn((await owner.post('/cases/6/share?/share', { what: 'notice', days: '7' })).text);
+    expect((await new Visitor(base).get(path)).status).toBe(200);
+    await tables.db.execute(sql`update shared_links set expires_at = now() - interval '1 second'`);
+    expect((await new Visitor(base).get(path)).status).toBe(404);
   });
 
   it('are not made for a record of another case, nor by whoever only reads', async () => {

@@ -14,7 +14,7 @@
   const show = getShow();
   const { quantityText } = show;
 
-  let { errors, person, time, requestKey }: StopProps = $props();
+  let { errors, person, licence, time, requestKey }: StopProps = $props();
   const sheet = getSheet();
   const view = $derived(sheet.view);
   setErrors((path) => errors.find((error) => error.path === path)?.message);
@@ -131,7 +131,7 @@
           width="8rem"
         />
         <Field label="Who did it" name="person" value={from?.person ?? person} width="11rem" required />
-        <Field label="Licence" name="licence" value={from?.licence ?? ''} width="8rem" />
+        <Field label="Licence" name="licence" value={from ? (from.licence ?? '') : licence} width="8rem" />
       </div>
       <div class="fields"><Note label="Note" name="note" value={from?.note ?? ''} /></div>
       {#if errors.length > 0}

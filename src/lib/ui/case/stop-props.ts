@@ -14,6 +14,8 @@ export interface StopProps {
   readonly swathM: number | null;
   readonly errors: readonly FieldError[];
   readonly person: string;
+  /** The licence that the settings name, or "". */
+  readonly licence: string;
   readonly time: string;
   readonly requestKey: string;
 }

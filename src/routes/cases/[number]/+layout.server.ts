@@ -19,6 +19,7 @@ export const load: LayoutServerLoad = async ({ params, locals }) => {
     propertyNote: loaded.property.note,
     closedOn: loaded.closedOn,
     equipment,
+    licence: locals.around.settings.licence.number,
     time: localTime(locals.around.now, loaded.property.timeZone),
     requestKey: randomUUID(),
   };

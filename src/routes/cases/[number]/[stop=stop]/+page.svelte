@@ -28,6 +28,7 @@
     swathM,
     errors,
     person: data.person ?? '',
+    licence: data.licence,
     time: data.time,
     requestKey: data.requestKey,
   });
