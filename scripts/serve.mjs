@@ -36,8 +36,7 @@ export async function serve(mode, words) {
   };
   for (const signal of /** @type {const} */ (['SIGINT', 'SIGTERM', 'SIGHUP']))
     process.on(signal, () => void close().then(() => process.exit(0)));
-  let key = '';
-  let asks = false;
+  let welcome = '';
   try {
     await needPort(network.host, options.port);
     const cluster = bin ? await openCluster(bin, options.data) : null;
@@ -63,8 +62,8 @@ export async function serve(mode, words) {
       throw new Trouble(
         'This Nimsy is used without a password, by one person on this machine, and is served to nobody else. Start it without --host, choose “Let others in” under Your account, then start it with --host again.',
       );
-    asks = signIn === 'not-yet';
-    if (asks && network.open) key = randomBytes(12).toString('base64url');
+    const key = signIn === 'not-yet' && network.open ? randomBytes(12).toString('base64url') : '';
+    if (signIn === 'not-yet') welcome = `${network.url}/welcome${key ? `?key=${key}` : ''}`;
     process.env.DATABASE_URL = urls.app;
     process.env.NIMSY_MODE = mode;
     process.env.NIMSY_STILL = options.still ? '1' : '';
@@ -78,8 +77,7 @@ export async function serve(mode, words) {
   }
   if (closing) return;
   process.stdout.write(`Nimsy is ready: ${network.url}${mode === 'demo' ? '  (demonstration)' : ''}\n`);
-  if (asks)
-    process.stdout.write(`It has no owner yet. Open ${network.url}/welcome${key ? `?key=${key}` : ''}\n`);
+  if (welcome) process.stdout.write(`It has no owner yet. Open ${welcome}\n`);
   if (network.authority)
     process.stdout.write(
       `Trust it once on each machine: ${network.url}/trust\n  SHA-256 ${new X509Certificate(readFileSync(network.authority)).fingerprint256}\n`,
