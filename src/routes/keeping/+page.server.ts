@@ -2,7 +2,8 @@ import { redirect } from '@sveltejs/kit';
 import { fieldsOf } from '$lib/forms';
 import { wrongField } from '$lib/server/session/answer';
 import { dayBefore } from '$lib/server/session/clock';
-import { importWhole, isEmpty, readWhole } from '$lib/server/store/whole/read';
+import { readWhole } from '$lib/server/store/whole/check';
+import { importWhole, isEmpty } from '$lib/server/store/whole/import';
 import {
   countBefore,
   listTombstones,

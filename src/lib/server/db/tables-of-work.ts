@@ -1,0 +1,208 @@
+import { sql } from 'drizzle-orm';
+import {
+  boolean,
+  check,
+  date,
+  doublePrecision,
+  foreignKey,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  primaryKey,
+  text,
+  unique,
+  uuid,
+} from 'drizzle-orm/pg-core';
+import { id, moment, workspaceId } from './tables-of-people';
+
+/** For whom a firm works. */
+export const customers = pgTable(
+  'customers',
+  {
+    id: id(),
+    workspaceId: workspaceId(),
+    name: text('name').notNull(),
+    contact: text('contact').notNull(),
+    language: text('language').notNull(),
+    access: text('access').notNull(),
+    pets: text('pets').notNull(),
+    consentsToNotices: boolean('consents_to_notices').notNull(),
+    revision: integer('revision').notNull().default(1),
+  },
+  (t) => [unique().on(t.workspaceId, t.id), index().on(t.workspaceId, t.name)],
+);
+
+export const properties = pgTable(
+  'properties',
+  {
+    id: id(),
+    workspaceId: workspaceId(),
+    name: text('name').notNull(),
+    address: text('address').notNull(),
+    latitude: doublePrecision('latitude').notNull(),
+    timeZone: text('time_zone').notNull(),
+    byWater: boolean('by_water').notNull(),
+    avoidFromDeg: doublePrecision('avoid_from_deg'),
+    avoidToDeg: doublePrecision('avoid_to_deg'),
+    note: text('note').notNull(),
+    customerId: uuid('customer_id'),
+    revision: integer('revision').notNull().default(1),
+  },
+  (t) => [
+    unique().on(t.workspaceId, t.id),
+    foreignKey({
+      columns: [t.workspaceId, t.customerId],
+      foreignColumns: [customers.workspaceId, customers.id],
+    }),
+    check('latitude_in_range', sql`${t.latitude} between -90 and 90`),
+    index().on(t.workspaceId, t.name),
+  ],
+);
+
+export const cases = pgTable(
+  'cases',
+  {
+    id: id(),
+    workspaceId: workspaceId(),
+    propertyId: uuid('property_id').notNull(),
+    number: integer('number').notNull(),
+    title: text('title').notNull(),
+    openedOn: date('opened_on', { mode: 'string' }).notNull(),
+    closedOn: date('closed_on', { mode: 'string' }),
+  },
+  (t) => [
+    unique().on(t.workspaceId, t.number),
+    unique().on(t.workspaceId, t.id),
+    foreignKey({
+      columns: [t.workspaceId, t.propertyId],
+      foreignColumns: [properties.workspaceId, properties.id],
+    }),
+    index().on(t.workspaceId, t.propertyId),
+  ],
+);
+
+/** The present answer of each stop of a case, parsed by its form before it is written and after it is read. */
+export const caseStops = pgTable(
+  'case_stops',
+  {
+    workspaceId: workspaceId(),
+    caseId: uuid('case_id').notNull(),
+    stop: text('stop').notNull(),
+    body: jsonb('body').notNull(),
+    revision: integer('revision').notNull(),
+    upstream: jsonb('upstream').notNull(),
+    savedAt: moment('saved_at').notNull(),
+    savedBy: text('saved_by').notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.workspaceId, t.caseId, t.stop] }),
+    foreignKey({ columns: [t.workspaceId, t.caseId], foreignColumns: [cases.workspaceId, cases.id] }),
+  ],
+);
+
+/** Every answer that was ever saved, so that two people's changes can be told apart and merged. */
+export const caseStopHistory = pgTable(
+  'case_stop_history',
+  {
+    workspaceId: workspaceId(),
+    caseId: uuid('case_id').notNull(),
+    stop: text('stop').notNull(),
+    revision: integer('revision').notNull(),
+    body: jsonb('body').notNull(),
+    savedAt: moment('saved_at').notNull(),
+    savedBy: text('saved_by').notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.workspaceId, t.caseId, t.stop, t.revision] }),
+    foreignKey({ columns: [t.workspaceId, t.caseId], foreignColumns: [cases.workspaceId, cases.id] }),
+  ],
+);
+
+/** Cares and Halts that were settled by an act: who ticked, and when. */
+export const settlements = pgTable(
+  'settlements',
+  {
+    workspaceId: workspaceId(),
+    caseId: uuid('case_id').notNull(),
+    key: text('key').notNull(),
+    by: text('by').notNull(),
+    at: moment('at').notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.workspaceId, t.caseId, t.key] }),
+    foreignKey({ columns: [t.workspaceId, t.caseId], foreignColumns: [cases.workspaceId, cases.id] }),
+  ],
+);
+
+/** What was really done. Append-only: a trigger refuses every change, and the application's role has no right to one. */
+export const records = pgTable(
+  'records',
+  {
+    id: uuid('id').primaryKey(),
+    workspaceId: workspaceId(),
+    caseId: uuid('case_id').notNull(),
+    propertyId: uuid('property_id').notNull(),
+    doneOn: date('done_on', { mode: 'string' }).notNull(),
+    corrects: uuid('corrects'),
+    body: jsonb('body').notNull(),
+    loggedAt: moment('logged_at').notNull(),
+  },
+  (t) => [
+    unique().on(t.workspaceId, t.id),
+    unique('records_corrected_once').on(t.workspaceId, t.corrects),
+    foreignKey({ columns: [t.workspaceId, t.caseId], foreignColumns: [cases.workspaceId, cases.id] }),
+    foreignKey({
+      columns: [t.workspaceId, t.propertyId],
+      foreignColumns: [properties.workspaceId, properties.id],
+    }),
+    foreignKey({ columns: [t.workspaceId, t.corrects], foreignColumns: [t.workspaceId, t.id] }),
+    index().on(t.workspaceId, t.propertyId, t.doneOn),
+    index().on(t.workspaceId, t.doneOn),
+  ],
+);
+
+/** Label cards by version; a card is never changed, a new version is added. */
+export const labels = pgTable(
+  'labels',
+  {
+    workspaceId: workspaceId(),
+    labelId: text('label_id').notNull(),
+    version: integer('version').notNull(),
+    card: jsonb('card').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.workspaceId, t.labelId, t.version] })],
+);
+
+export const containers = pgTable(
+  'containers',
+  {
+    id: id(),
+    workspaceId: workspaceId(),
+    labelId: text('label_id').notNull(),
+    lot: text('lot').notNull(),
+    size: doublePrecision('size').notNull(),
+    unit: text('unit').notNull(),
+    price: doublePrecision('price').notNull(),
+    expiresOn: date('expires_on', { mode: 'string' }),
+    keptIn: text('kept_in').notNull(),
+  },
+  (t) => [unique().on(t.workspaceId, t.labelId, t.lot), check('size_positive', sql`${t.size} > 0`)],
+);
+
+/** Tanks, spreaders and measuring tools of the workspace. */
+export const equipment = pgTable(
+  'equipment',
+  {
+    id: id(),
+    workspaceId: workspaceId(),
+    kind: text('kind', { enum: ['tank', 'spreader', 'measure'] }).notNull(),
+    name: text('name').notNull(),
+    /** Capacity of a tank or hopper; the smallest graduation of a measure. */
+    size: doublePrecision('size').notNull(),
+    unit: text('unit').notNull(),
+    swathM: doublePrecision('swath_m'),
+    calibratedOn: date('calibrated_on', { mode: 'string' }),
+  },
+  (t) => [unique().on(t.workspaceId, t.name)],
+);

@@ -1,0 +1,136 @@
+import { randomUUID } from 'node:crypto';
+import { eq, sql } from 'drizzle-orm';
+import type { Tx } from '../../db/client';
+import * as t from '../../db/schema';
+import type { FileTrouble } from './check';
+import { canonical, type Content } from './file';
+
+/** True where nothing but what every workspace starts with is there. */
+export async function isEmpty(tx: Tx): Promise<boolean> {
+  const [row] = await tx.execute<{ filled: boolean }>(sql`select exists (select 1 from properties)
+    or exists (select 1 from customers) or exists (select 1 from cases) or exists (select 1 from records)
+    or exists (select 1 from containers) or exists (select 1 from equipment) as filled`);
+  return row?.filled === false;
+}
+
+const CHUNK = 500;
+
+/**
+ * Writes a file's content into the workspace, which must be empty. Ids are made anew: a file says nothing about the ids
+ * of others. A label that is there already must be the same. Returns what stands in the way, with nothing written.
+ */
+export async function importWhole(tx: Tx, content: Content): Promise<FileTrouble | null> {
+  const { workspaceId } = tx;
+  if (!(await isEmpty(tx)))
+    return ['This workspace holds something already. Found a new one under Your account, and import there.'];
+  const there = await tx.select().from(t.labels).where(eq(t.labels.workspaceId, workspaceId));
+  const other = content.labels.find((card) =>
+    there.some(
+      (row) =>
+        row.labelId === card.id && row.version === card.version && canonical(row.card) !== canonical(card),
+    ),
+  );
+  if (other) return [`The label ${other.id} version ${other.version} is here already with other clauses.`];
+  const fresh = new Map<string, string>();
+  const anew = (old: string): string => {
+    const known = fresh.get(old) ?? randomUUID();
+    fresh.set(old, known);
+    return known;
+  };
+  await tx
+    .update(t.workspaces)
+    .set({ name: content.name, settings: content.settings })
+    .where(eq(t.workspaces.id, workspaceId));
+  await inChunks(content.customers, (rows) =>
+    tx.insert(t.customers).values(rows.map((row) => ({ ...row, workspaceId, id: anew(row.id) }))),
+  );
+  await inChunks(content.properties, (rows) =>
+    tx.insert(t.properties).values(
+      rows.map((row) => ({
+        ...row,
+        workspaceId,
+        id: anew(row.id),
+        customerId: row.customerId === null ? null : anew(row.customerId),
+      })),
+    ),
+  );
+  const caseIds = new Map(content.cases.map((one) => [one.number, randomUUID()]));
+  const idOf = (number: number): string => caseIds.get(number) ?? '';
+  await inChunks(content.cases, (rows) =>
+    tx.insert(t.cases).values(
+      rows.map(({ number, propertyId, title, openedOn, closedOn }) => ({
+        workspaceId,
+        id: idOf(number),
+        number,
+        propertyId: anew(propertyId),
+        title,
+        openedOn,
+        closedOn,
+      })),
+    ),
+  );
+  const within = <T>(pick: (one: Content['cases'][number]) => readonly T[]) =>
+    content.cases.flatMap((one) =>
+      pick(one).map((row) => ({ ...row, workspaceId, caseId: idOf(one.number) })),
+    );
+  await inChunks(
+    within((one) => one.stops),
+    (rows) => tx.insert(t.caseStops).values(rows.map((row) => ({ ...row, savedAt: new Date(row.savedAt) }))),
+  );
+  await inChunks(
+    within((one) => one.history),
+    (rows) =>
+      tx.insert(t.caseStopHistory).values(rows.map((row) => ({ ...row, savedAt: new Date(row.savedAt) }))),
+  );
+  await inChunks(
+    within((one) => one.settlements),
+    (rows) => tx.insert(t.settlements).values(rows.map((row) => ({ ...row, at: new Date(row.at) }))),
+  );
+  await inChunks(content.labels, (rows) =>
+    tx
+      .insert(t.labels)
+      .values(rows.map((card) => ({ workspaceId, labelId: card.id, version: card.version, card })))
+      .onConflictDoNothing(),
+  );
+  await inChunks(content.containers, (rows) =>
+    tx.insert(t.containers).values(rows.map((row) => ({ ...row, workspaceId }))),
+  );
+  await inChunks(content.equipment, (rows) =>
+    tx.insert(t.equipment).values(rows.map((row) => ({ ...row, workspaceId }))),
+  );
+  const places = new Map(content.cases.map((one) => [one.number, one.propertyId]));
+  for (const level of byGeneration(content.records))
+    await inChunks(level, (rows) =>
+      tx.insert(t.records).values(
+        rows.map(({ id, doneOn, corrects, loggedAt, ...body }) => ({
+          workspaceId,
+          id: anew(id),
+          caseId: idOf(body.caseNumber),
+          propertyId: anew(places.get(body.caseNumber) ?? ''),
+          doneOn,
+          corrects: corrects === null ? null : anew(corrects),
+          loggedAt: new Date(loggedAt),
+          body,
+        })),
+      ),
+    );
+  return null;
+}
+
+async function inChunks<T>(rows: readonly T[], write: (rows: T[]) => PromiseLike<unknown>): Promise<void> {
+  for (let from = 0; from < rows.length; from += CHUNK) await write(rows.slice(from, from + CHUNK));
+}
+
+/** Records before their corrections. */
+function byGeneration(records: Content['records']): Content['records'][] {
+  const levels: Content['records'][] = [];
+  let written = new Set<string | null>([null]);
+  let rest = records;
+  while (rest.length > 0) {
+    const now = rest.filter((record) => written.has(record.corrects));
+    levels.push(now);
+    written = new Set([...written, ...now.map((record) => record.id)]);
+    rest = rest.filter((record) => !written.has(record.id));
+  }
+  return levels;
+}
