@@ -80,6 +80,11 @@ test('the keys open stops, and type where a field is', async ({ page }, info) =>
   await page.locator('h1').click();
   await page.keyboard.press('?');
   await expect(page.getByText('1 to 9 open the stops')).toBeVisible();
+  await page.keyboard.press('/');
+  await expect(page.getByRole('heading', { level: 1, name: 'Find' })).toBeVisible();
+  await page.keyboard.type('croq');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('link', { name: 'Ragged brown patches by the croquet hoops' })).toBeVisible();
 });
 
 test('what was typed at one stop is there again after looking at another', async ({ page }) => {

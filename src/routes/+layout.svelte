@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { goto } from '$app/navigation';
+  import { resolve } from '$app/paths';
   import '../app.css';
   import Header from '$lib/ui/frame/Header.svelte';
   import { setShow } from '$lib/ui/parts/show';
@@ -10,7 +12,18 @@
   let { data, children }: LayoutProps = $props();
   setShow(showIn(untrack(() => data.manner)));
   setMayChange(() => data.role !== 'viewer');
+
+  /** `/` finds anything; in a field it types. */
+  const onkeydown = (event: KeyboardEvent): void => {
+    const at = event.target as HTMLElement;
+    if (event.key !== '/' || event.ctrlKey || event.metaKey || event.altKey || !data.workspace) return;
+    if (at.closest('input, select, textarea, [contenteditable]')) return;
+    event.preventDefault();
+    void goto(resolve('/find'));
+  };
 </script>
+
+<svelte:window {onkeydown} />
 
 <a class="skip" href="#main">To the content</a>
 <Header

@@ -66,8 +66,8 @@
   <div class="middle">
     {#if keys}
       <p class="help" role="status">
-        1 to 9 open the stops, <b>.</b> goes to the next thing that is missing, <b>?</b> shows or hides this. In
-        a field the keys type.
+        1 to 9 open the stops, <b>.</b> goes to the next thing that is missing, <b>/</b> finds anything,
+        <b>?</b> shows or hides this. In a field the keys type.
       </p>
     {/if}
     {#if showHalts}<Halts {action} />{/if}
