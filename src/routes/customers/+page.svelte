@@ -24,7 +24,9 @@
           ></span
         >
         <span class="small">{c.access}</span>
-        <span class="small soft">{c.pets}{c.consentsToNotices ? ' · wants notices' : ''}</span>
+        <span class="small soft"
+          >{[c.pets, c.consentsToNotices ? 'wants notices' : ''].filter(Boolean).join(' · ')}</span
+        >
       </li>
     {:else}<li class="soft">None yet. A household that treats its own garden needs none.</li>{/each}
   </ul>
