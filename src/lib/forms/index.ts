@@ -26,3 +26,4 @@ export { DEFAULT_SETTINGS, parseSettings, readSettings, settingsShape } from './
 export type { Settings } from './settings-form';
 export { customerForm, parseCustomer, parseShare, SHARE_DAYS } from './office-forms';
 export type { CustomerForm, ShareForm } from './office-forms';
+export { isId, numberIn, revisionIn } from './ids';

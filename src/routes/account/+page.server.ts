@@ -1,6 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import { isRefused } from '$lib/core/result';
-import { fieldsOf, parseNewPassword, parseSignIn, parseWorkspace } from '$lib/forms';
+import { fieldsOf, isId, parseNewPassword, parseSignIn, parseWorkspace } from '$lib/forms';
 import { withWorkspace } from '$lib/server/db/client';
 import { wrongField, wrongFields } from '$lib/server/session/answer';
 import { dropSession, setSession } from '$lib/server/session/cookie';
@@ -24,13 +24,11 @@ export const load: PageServerLoad = async ({ locals: { db, person, who, house } 
   present: (who as typeof who | null)?.workspaceId ?? null,
 });
 
-const UUID = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
-
 export const actions: Actions = {
   choose: async ({ locals, request }) => {
     const wished = fieldsOf(await request.formData()).get('workspace') ?? '';
     const { db, person, token } = locals;
-    if (!UUID.test(wished) || token === undefined || !(await chooseWorkspace(db, person.id, token, wished)))
+    if (!isId(wished) || token === undefined || !(await chooseWorkspace(db, person.id, token, wished)))
       return wrongField(404, '', 'You are not a member of that workspace.');
     redirect(303, '/');
   },

@@ -1,5 +1,6 @@
 <script lang="ts">
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
+  import NewPassword from '$lib/ui/office/NewPassword.svelte';
   import Field from '$lib/ui/parts/Field.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
   import { ROLE_WORDS } from '$lib/words';
@@ -54,21 +55,7 @@
             value={form && 'fields' in form ? (form.fields?.email ?? '') : ''}
             width="20rem"
           />
-          <Field
-            label="Password"
-            name="password"
-            type="password"
-            autocomplete="new-password"
-            width="16rem"
-            hint="at least 10 characters"
-          />
-          <Field
-            label="The same again"
-            name="again"
-            type="password"
-            autocomplete="new-password"
-            width="16rem"
-          />
+          <NewPassword />
         </div>
         <div class="actions"><button class="button" disabled={sending}>From now on, sign in</button></div>
       {/snippet}
@@ -102,21 +89,7 @@
             autocomplete="current-password"
             width="16rem"
           />
-          <Field
-            label="New password"
-            name="password"
-            type="password"
-            autocomplete="new-password"
-            width="16rem"
-            hint="at least 10 characters"
-          />
-          <Field
-            label="The same again"
-            name="again"
-            type="password"
-            autocomplete="new-password"
-            width="16rem"
-          />
+          <NewPassword />
         </div>
         <div class="actions"><button class="button" disabled={sending}>Change it</button></div>
       {/snippet}

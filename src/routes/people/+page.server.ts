@@ -1,5 +1,5 @@
 import { isRefused } from '$lib/core/result';
-import { fieldsOf, parseInvitation, parseRole } from '$lib/forms';
+import { fieldsOf, isId, parseInvitation, parseRole } from '$lib/forms';
 import { wrongField, wrongFields } from '$lib/server/session/answer';
 import {
   changeMember,
@@ -56,7 +56,7 @@ export const actions: Actions = {
 
   withdraw: async ({ locals, request }) => {
     const id = fieldsOf(await request.formData()).get('id') ?? '';
-    if (/^[0-9a-f-]{36}$/.test(id)) await locals.inWorkspace((tx) => withdrawInvitation(tx, id));
+    if (isId(id)) await locals.inWorkspace((tx) => withdrawInvitation(tx, id));
     return { withdrawn: true };
   },
 
@@ -70,9 +70,7 @@ export const actions: Actions = {
 
   remove: async ({ locals, request }) => {
     const id = fieldsOf(await request.formData()).get('personId') ?? '';
-    const done = /^[0-9a-f-]{36}$/.test(id)
-      ? await locals.inWorkspace((tx) => changeMember(tx, id, null))
-      : 'no-such-member';
+    const done = isId(id) ? await locals.inWorkspace((tx) => changeMember(tx, id, null)) : 'no-such-member';
     return done === 'done' ? { changed: true } : wrongField(409, id, TROUBLE[done]);
   },
 };

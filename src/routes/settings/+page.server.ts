@@ -1,7 +1,7 @@
 import { redirect } from '@sveltejs/kit';
 import { CANDIDATES } from '$lib/catalog';
 import { isRefused } from '$lib/core/result';
-import { fieldsOf, parseSettings, parseWorkspace } from '$lib/forms';
+import { fieldsOf, parseSettings, parseWorkspace, revisionIn } from '$lib/forms';
 import { wrongField, wrongFields } from '$lib/server/session/answer';
 import { saveSettings } from '$lib/server/store/settings';
 import type { Actions, PageServerLoad } from './$types';
@@ -27,7 +27,7 @@ export const actions: Actions = {
         [...(isRefused(form) ? form.refused : []), ...(isRefused(named) ? named.refused : [])],
         fields,
       );
-    const revision = /^\d{1,9}$/.test(fields.get('revision') ?? '') ? Number(fields.get('revision')) : 0;
+    const revision = revisionIn(fields);
     const saved = await locals.inWorkspace((tx) => saveSettings(tx, named.ok.workspace, form.ok, revision));
     if (!saved)
       return wrongField(

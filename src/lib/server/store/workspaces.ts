@@ -1,6 +1,7 @@
+import { eq } from 'drizzle-orm';
 import { DEMONSTRATION_LABELS } from '../../catalog';
 import type { Tx } from '../db/client';
-import { labels } from '../db/schema';
+import { labels, workspaces } from '../db/schema';
 
 /** What every new workspace starts with: the demonstration labels, which halt in real use. */
 export async function furnish(tx: Tx): Promise<void> {
@@ -15,4 +16,11 @@ export async function furnish(tx: Tx): Promise<void> {
       })),
     )
     .onConflictDoNothing();
+}
+
+/** The workspace of the transaction: its name, and its settings as they are kept. */
+export async function presentWorkspace(tx: Tx): Promise<{ name: string; settings: unknown }> {
+  const [row] = await tx.select().from(workspaces).where(eq(workspaces.id, tx.workspaceId));
+  if (!row) throw new Error('the workspace is gone');
+  return row;
 }

@@ -1,5 +1,6 @@
 import { error } from '@sveltejs/kit';
 import { randomUUID } from 'node:crypto';
+import { numberIn } from '$lib/forms';
 import { localTime } from '$lib/server/session/clock';
 import { loadCase } from '$lib/server/store/cases';
 import { packForecast } from '$lib/words/packed-forecast';
@@ -7,7 +8,7 @@ import { Parcel } from '$lib/words/parcel';
 import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = async ({ params, locals }) => {
-  const number = /^\d{1,9}$/.test(params.number) ? Number(params.number) : null;
+  const number = numberIn(params.number);
   const found =
     number === null ? null : await locals.inWorkspace((tx) => loadCase(tx, number, locals.around));
   if (!found) error(404, 'There is no such case.');

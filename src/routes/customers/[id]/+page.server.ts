@@ -1,26 +1,25 @@
 import { error } from '@sveltejs/kit';
 import { isRefused } from '$lib/core/result';
-import { fieldsOf, parseCustomer } from '$lib/forms';
+import { fieldsOf, isId, parseCustomer, revisionIn } from '$lib/forms';
 import { wrongField, wrongFields } from '$lib/server/session/answer';
 import { changeCustomer, findCustomer } from '$lib/server/store/customers';
 import type { Actions, PageServerLoad } from './$types';
 
-const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
 const MISSING = 'There is no such customer.';
 
 export const load: PageServerLoad = async ({ locals, params }) => {
-  const found = UUID.test(params.id) ? await locals.inWorkspace((tx) => findCustomer(tx, params.id)) : null;
+  const found = isId(params.id) ? await locals.inWorkspace((tx) => findCustomer(tx, params.id)) : null;
   if (!found) error(404, MISSING);
   return found;
 };
 
 export const actions: Actions = {
   default: async ({ locals, request, params }) => {
-    if (!UUID.test(params.id)) error(404, MISSING);
+    if (!isId(params.id)) error(404, MISSING);
     const fields = fieldsOf(await request.formData());
     const form = parseCustomer(fields);
     if (isRefused(form)) return wrongFields(form.refused, fields);
-    const revision = /^\d{1,9}$/.test(fields.get('revision') ?? '') ? Number(fields.get('revision')) : 0;
+    const revision = revisionIn(fields);
     const done = await locals.inWorkspace(async (tx) => {
       if (!(await findCustomer(tx, params.id))) return 'missing';
       return (await changeCustomer(tx, params.id, form.ok, revision)) ? 'saved' : 'changed';

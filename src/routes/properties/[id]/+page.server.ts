@@ -1,17 +1,15 @@
 import { error } from '@sveltejs/kit';
 import { listCases } from '$lib/server/store/cases';
 import { isRefused } from '$lib/core/result';
-import { fieldsOf, parseProperty } from '$lib/forms';
+import { fieldsOf, isId, parseProperty, revisionIn } from '$lib/forms';
 import { wrongField, wrongFields } from '$lib/server/session/answer';
 import { findCustomer, listCustomers } from '$lib/server/store/customers';
 import { changeProperty, findProperty } from '$lib/server/store/properties';
 import { listRecords } from '$lib/server/store/records';
 import type { Actions, PageServerLoad } from './$types';
 
-const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
-
 export const load: PageServerLoad = async ({ locals, params }) => {
-  if (!UUID.test(params.id)) error(404, 'There is no such property.');
+  if (!isId(params.id)) error(404, 'There is no such property.');
   return locals.inWorkspace(async (tx) => {
     const [property, cases, records, customers] = await Promise.all([
       findProperty(tx, params.id),
@@ -36,12 +34,12 @@ export const load: PageServerLoad = async ({ locals, params }) => {
 
 export const actions: Actions = {
   default: async ({ locals, params, request }) => {
-    if (!UUID.test(params.id)) error(404, 'There is no such property.');
+    if (!isId(params.id)) error(404, 'There is no such property.');
     const fields = fieldsOf(await request.formData());
     const form = parseProperty(fields);
     if (isRefused(form)) return wrongFields(form.refused, fields);
     const { customerId } = form.ok;
-    const revision = /^\d{1,9}$/.test(fields.get('revision') ?? '') ? Number(fields.get('revision')) : 0;
+    const revision = revisionIn(fields);
     const done = await locals.inWorkspace(async (tx) => {
       if (!(await findProperty(tx, params.id))) return 'missing';
       if (customerId !== null && !(await findCustomer(tx, customerId))) return 'no-customer';

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import Field from '$lib/ui/parts/Field.svelte';
+  import NewPassword from '$lib/ui/office/NewPassword.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
   import type { PageProps } from './$types';
 
@@ -13,21 +13,7 @@
   <KeptForm errors={form?.errors}>
     {#snippet children(sending)}
       <div class="fields">
-        <Field
-          label="New password"
-          name="password"
-          type="password"
-          autocomplete="new-password"
-          width="20rem"
-          hint="at least 10 characters"
-        />
-        <Field
-          label="The same again"
-          name="again"
-          type="password"
-          autocomplete="new-password"
-          width="20rem"
-        />
+        <NewPassword />
       </div>
       <div class="actions"><button class="button button-main" disabled={sending}>Set it</button></div>
     {/snippet}

@@ -1,12 +1,11 @@
 import { error } from '@sveltejs/kit';
-import { eq } from 'drizzle-orm';
 import { assess } from '$lib/core/case';
 import { readSettings } from '$lib/forms';
 import { readWorkspace, type Tx } from '$lib/server/db/client';
-import { workspaces } from '$lib/server/db/schema';
 import { mayTry } from '$lib/server/session/limits';
 import { loadCase } from '$lib/server/store/cases';
 import { numberOfCase, sharedRecord, shareOf, type Share } from '$lib/server/store/shares';
+import { presentWorkspace } from '$lib/server/store/workspaces';
 import type { PageServerLoad } from './$types';
 
 const GONE = 'This link shows nothing: it was revoked, has expired, or was never made. Ask for another.';
@@ -18,9 +17,9 @@ export const load: PageServerLoad = async ({ locals, params, getClientAddress })
   const share = await shareOf(locals.db, params.token);
   if (!share) error(404, GONE);
   const shown = await readWorkspace(locals.db, share.workspace_id, async (tx) => {
-    const [workspace] = await tx.select().from(workspaces).where(eq(workspaces.id, tx.workspaceId));
-    const settings = readSettings(workspace?.settings);
-    const about = { firm: workspace?.name ?? '', emergency: settings.emergency, licence: settings.licence };
+    const workspace = await presentWorkspace(tx);
+    const settings = readSettings(workspace.settings);
+    const about = { firm: workspace.name, emergency: settings.emergency, licence: settings.licence };
     return share.kind === 'record'
       ? recordOf(tx, share, about)
       : noticeOf(tx, share, about, { ...locals.around, settings });

@@ -3,6 +3,7 @@ import { readSettings } from '../../../forms';
 import type { Tx } from '../../db/client';
 import * as t from '../../db/schema';
 import { recordFromRow } from '../rows';
+import { presentWorkspace } from '../workspaces';
 import { checksumOf, FILE_FORMAT, FILE_VERSION, type Content } from './file';
 
 /**
@@ -11,8 +12,7 @@ import { checksumOf, FILE_FORMAT, FILE_VERSION, type Content } from './file';
  */
 export async function contentOf(tx: Tx): Promise<Content> {
   const of = tx.workspaceId;
-  const [workspace] = await tx.select().from(t.workspaces).where(eq(t.workspaces.id, of));
-  if (!workspace) throw new Error('the workspace is gone');
+  const workspace = await presentWorkspace(tx);
   const customers = await tx
     .select()
     .from(t.customers)
@@ -66,18 +66,8 @@ export async function contentOf(tx: Tx): Promise<Content> {
     properties: properties.map(({ workspaceId: _w, revision: _r, ...row }) => row),
     cases: cases.map(({ id, workspaceId: _w, ...row }) => ({
       ...row,
-      stops: stops
-        .filter((stop) => stop.caseId === id)
-        .map(({ workspaceId: _x, caseId: _c, savedAt, ...stop }) => ({
-          ...stop,
-          savedAt: savedAt.toISOString(),
-        })),
-      history: history
-        .filter((stop) => stop.caseId === id)
-        .map(({ workspaceId: _x, caseId: _c, savedAt, ...stop }) => ({
-          ...stop,
-          savedAt: savedAt.toISOString(),
-        })),
+      stops: savedIn(stops, id),
+      history: savedIn(history, id),
       settlements: settlements
         .filter((settled) => settled.caseId === id)
         .map(({ key, by, at }) => ({ key, by, at: at.toISOString() })),
@@ -88,6 +78,18 @@ export async function contentOf(tx: Tx): Promise<Content> {
     equipment: equipment.map(({ id: _i, workspaceId: _w, ...row }) => row),
   } as unknown as Content;
 }
+
+/** The answers of one case, without what the file says by where they stand. */
+const savedIn = <T extends { workspaceId: string; caseId: string; savedAt: Date }>(
+  rows: readonly T[],
+  caseId: string,
+) =>
+  rows
+    .filter((row) => row.caseId === caseId)
+    .map(({ workspaceId: _w, caseId: _c, savedAt, ...row }) => ({
+      ...row,
+      savedAt: savedAt.toISOString(),
+    }));
 
 /** The workspace as one file, and its checksum. The export is noted: a deletion needs one of the present state. */
 export async function writeWhole(

@@ -2,7 +2,7 @@ import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import { assess, type AnsweredStop } from '$lib/core/case';
 import { STOPS } from '$lib/core/labels';
 import { isRefused, type Refusal } from '$lib/core/result';
-import { fieldsOf, parseRecord, parseStop, type Fields, type KnownNames } from '$lib/forms';
+import { fieldsOf, isId, numberIn, parseRecord, parseStop, type Fields, type KnownNames } from '$lib/forms';
 import type { Tx } from '$lib/server/db/client';
 import { localDay } from '$lib/server/session/clock';
 import { closeCase, loadCase, settle, type LoadedCase } from '$lib/server/store/cases';
@@ -93,11 +93,9 @@ const KEPT = /^keep\.(.{1,80})$/;
 
 /** What the form was built on. A form that does not say was built on nothing. */
 function basisOf(fields: Fields): SaveBasis {
-  const revision = (name: string): number | null =>
-    /^\d{1,9}$/.test(fields.get(name) ?? '') ? Number(fields.get(name)) : null;
   return {
-    basedOn: revision('basedOn') ?? 0,
-    seen: revision('seen'),
+    basedOn: numberIn(fields.get('basedOn')) ?? 0,
+    seen: numberIn(fields.get('seen')),
     mine: new Set(
       [...fields].flatMap(([name, value]) => {
         const path = KEPT.exec(name)?.[1];
@@ -108,7 +106,7 @@ function basisOf(fields: Fields): SaveBasis {
 }
 
 async function onCase<T>(event: Event, work: (tx: Tx, loaded: LoadedCase) => Promise<T>): Promise<T> {
-  const number = /^\d{1,9}$/.test(event.params.number) ? Number(event.params.number) : null;
+  const number = numberIn(event.params.number);
   if (number === null) error(404, 'There is no such case.');
   return event.locals.inWorkspace(async (tx) => {
     const found = await loadCase(tx, number, event.locals.around);
@@ -168,10 +166,8 @@ async function log(
   return null;
 }
 
-const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
-
 /** The record, and the key of this page load: sent twice, it is written once. */
 function readLog(fields: Fields) {
   const key = fields.get('requestKey') ?? '';
-  return { record: parseRecord(fields), requestKey: UUID.test(key) ? key : null };
+  return { record: parseRecord(fields), requestKey: isId(key) ? key : null };
 }

@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
 import { isRefused } from '$lib/core/result';
-import { fieldsOf, parseShare, SHARE_DAYS } from '$lib/forms';
+import { fieldsOf, isId, numberIn, parseShare, SHARE_DAYS } from '$lib/forms';
 import type { Tx } from '$lib/server/db/client';
 import { wrongField, wrongFields } from '$lib/server/session/answer';
 import { loadCase, type LoadedCase } from '$lib/server/store/cases';
@@ -11,7 +11,8 @@ import type { Actions, PageServerLoad } from './$types';
 const MISSING = 'There is no such case.';
 
 async function caseOf(tx: Tx, number: string, around: App.Locals['around']): Promise<LoadedCase> {
-  const found = /^\d{1,9}$/.test(number) ? await loadCase(tx, Number(number), around) : null;
+  const wanted = numberIn(number);
+  const found = wanted === null ? null : await loadCase(tx, wanted, around);
   if (!found) error(404, MISSING);
   return found.loaded;
 }
@@ -57,7 +58,7 @@ export const actions: Actions = {
     const id = fieldsOf(await request.formData()).get('id') ?? '';
     await locals.inWorkspace(async (tx) => {
       const loaded = await caseOf(tx, params.number, locals.around);
-      if (/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/.test(id)) await revokeShare(tx, loaded.id, id);
+      if (isId(id)) await revokeShare(tx, loaded.id, id);
     });
     return { revoked: true };
   },
