@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import type { Expected } from '../core/result';
-import { isUnit, parseDay, type CalendarDay, type Unit } from '../core/units';
+import type { Expected, Refusal } from '../core/result';
+import { BEFORE, IN, fromKept, isUnit, keptFrom, parseDay, type CalendarDay, type Unit } from '../core/units';
 import { hourText, parseHour } from './calc/windows-schema';
 
 /** What a form sent: dotted names and text. A name that comes twice keeps its first value. */
@@ -10,13 +10,36 @@ export function fieldsOf(form: FormData): Fields {
   const fields = new Map<string, string>();
   for (const [name, value] of form)
     if (typeof value === 'string' && !fields.has(name)) fields.set(name, value);
+  for (const [name, unit] of fields) {
+    const field = name.endsWith(IN) ? name.slice(0, -IN.length) : null;
+    const typed = field === null ? undefined : toNumber(fields.get(field));
+    if (field === null || typeof typed !== 'number') continue;
+    const before = toNumber(fields.get(`${field}${BEFORE}`));
+    fields.set(field, String(keptFrom(typed, unit, typeof before === 'number' ? before : null)));
+  }
   return fields;
+}
+
+/** Refusals with their bounds in the units in which the fields were typed. */
+export function asTyped(refused: readonly Refusal[], fields: Fields): readonly Refusal[] {
+  return refused.map((r) => {
+    const unit = fields.get(`${r.path}${IN}`);
+    if (unit === undefined) return r;
+    const turned = Object.fromEntries(
+      ['from', 'to', 'seen'].flatMap((key) => {
+        const number = toNumber(r.facts[key]);
+        return typeof number === 'number' ? [[key, Number(fromKept(number, unit).toPrecision(3))]] : [];
+      }),
+    );
+    return { ...r, facts: { ...r.facts, ...turned } };
+  });
 }
 
 /** The dotted names as a tree: `tank.value` becomes `{ tank: { value } }`, `counts.0` an entry of a list. */
 export function treeOf(fields: Fields): Record<string, unknown> {
   const tree: Record<string, unknown> = Object.create(null) as Record<string, unknown>;
   for (const [name, value] of fields) {
+    if (name.includes('~')) continue;
     const steps = name.split('.').slice(0, 4);
     let node = tree;
     steps.forEach((step, i) => {

@@ -1,5 +1,5 @@
 export { hourText, parseHour } from './calc/windows-schema';
-export { fieldsOf, treeOf } from './fields';
+export { asTyped, fieldsOf, treeOf } from './fields';
 export type { Fields } from './fields';
 export { parseCase, parseProperty, propertyForm } from './open-forms';
 export type { CaseForm, PropertyForm } from './open-forms';

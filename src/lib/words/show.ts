@@ -1,7 +1,16 @@
-import { valueIn, type CalendarDay, type Quantity, type Unit } from '../core/units';
+import {
+  enteredUnit,
+  fromKept,
+  valueIn,
+  type CalendarDay,
+  type EnteredUnit,
+  type Measure,
+  type Quantity,
+  type Unit,
+} from '../core/units';
 
 /** Units as people write them. */
-const SYMBOLS: Partial<Record<Unit, string>> = {
+const SYMBOLS: Partial<Record<Unit | EnteredUnit, string>> = {
   m2: 'm²',
   ft2: 'ft²',
   cm2: 'cm²',
@@ -17,6 +26,8 @@ const SYMBOLS: Partial<Record<Unit, string>> = {
   count: '',
   C: '°C',
   F: '°F',
+  'per m2': 'per m²',
+  'per ft2': 'per ft²',
 };
 
 export const unitText = (unit: Unit | string): string => SYMBOLS[unit as Unit] ?? unit;
@@ -82,8 +93,6 @@ const LONG_MONTHS = [
 ];
 
 const dateOf = (day: CalendarDay | string): Date => new Date(`${day}T00:00:00Z`);
-const KM_PER_MILE = 1.609344;
-const MM_PER_INCH = 25.4;
 
 /** How numbers, amounts, money, days and weather are written in a workspace's manner. */
 export type Show = ReturnType<typeof showIn>;
@@ -155,24 +164,22 @@ export function showIn(manner: Manner) {
     return days < 7 ? `in ${days} days` : dayText(day, today);
   }
 
-  /** How many to the square, from a number per m². */
-  const densityText = (perM2: number): string =>
-    units === 'us' ? `${densityNumber(perM2)} per ft²` : `${densityNumber(perM2)} per m²`;
-  const densityNumber = (perM2: number): string =>
-    numberText(units === 'us' ? valueIn({ value: perM2, unit: 'ft2' }, 'm2') : perM2);
+  /** A kept number in the unit in which people here think. */
+  const own = (measure: Measure, kept: number): string =>
+    numberText(fromKept(kept, enteredUnit(measure, units)));
+  const ownText = (measure: Measure, kept: number): string =>
+    `${own(measure, kept)} ${unitText(enteredUnit(measure, units))}`;
 
-  const windText = (kmh: number): string =>
-    units === 'metric' ? `${numberText(kmh)} km/h` : `${numberText(kmh / KM_PER_MILE)} mph`;
-  const degreesText = (celsius: number): string =>
-    units === 'us'
-      ? `${numberText(valueIn({ value: celsius, unit: 'C' }, 'F'))} °F`
-      : `${numberText(celsius)} °C`;
-  const rainText = (mm: number): string =>
-    units === 'us' ? `${numberText(mm / MM_PER_INCH)} in` : `${numberText(mm)} mm`;
-  const lengthText = (metres: number): string =>
-    units === 'us'
-      ? `${numberText(valueIn({ value: metres, unit: 'm' }, 'ft'))} ft`
-      : `${numberText(metres)} m`;
+  /** How many to the square, from a number per m². */
+  const densityText = (perM2: number): string => ownText('density', perM2);
+  const densityNumber = (perM2: number): string => own('density', perM2);
+  const windText = (kmh: number): string => ownText('wind', kmh);
+  const degreesText = (celsius: number): string => ownText('temperature', celsius);
+  const rainText = (mm: number): string => ownText('rain', mm);
+  const lengthText = (metres: number): string => ownText('length', metres);
+  /** How long an insect is, from least to most in mm. */
+  const bodyText = ([least, most]: readonly [number, number]): string =>
+    `${own('body', least)} to ${ownText('body', most)}`;
 
   return {
     manner,
@@ -190,6 +197,7 @@ export function showIn(manner: Manner) {
     degreesText,
     rainText,
     lengthText,
+    bodyText,
   };
 }
 

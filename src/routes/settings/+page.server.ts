@@ -14,7 +14,7 @@ export const load: PageServerLoad = ({ locals, url }) => ({
   candidates: CANDIDATES.filter((c) => c.kind === 'insect').map(({ id, name, threshold }) => ({
     id,
     name,
-    usual: threshold ? `${threshold.perM2[0]} to ${threshold.perM2[1]} per m²` : 'none known',
+    usual: threshold?.perM2 ?? null,
   })),
 });
 

@@ -1,5 +1,6 @@
 import { fail } from '@sveltejs/kit';
 import type { Refusal } from '../../core/result';
+import { asTyped } from '../../forms';
 import { refusalSentence } from '../../words';
 
 /** Never sent back to the page. */
@@ -15,7 +16,7 @@ export interface FormTrouble {
 export function wrongFields(refused: readonly Refusal[], fields: ReadonlyMap<string, string>) {
   return wrong(
     400,
-    refused.map((r) => ({ path: r.path, message: refusalSentence(r) })),
+    asTyped(refused, fields).map((r) => ({ path: r.path, message: refusalSentence(r) })),
     fields,
   );
 }

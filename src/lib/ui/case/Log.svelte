@@ -5,6 +5,7 @@
   import { getShow } from '../parts/show';
   import Amount from '../parts/Amount.svelte';
   import Field from '../parts/Field.svelte';
+  import Reading from '../parts/Reading.svelte';
   import Note from '../parts/Note.svelte';
   import { setErrors } from '../parts/errors';
   import { getMayChange } from '../parts/may';
@@ -122,8 +123,8 @@
         />
       </div>
       <div class="fields">
-        <Field label="Wind" name="windKmh" value={from?.windKmh ?? ''} numeric after="km/h" width="7rem" />
-        <Field label="Air" name="tempC" value={from?.tempC ?? ''} numeric after="°C" width="7rem" />
+        <Reading label="Wind" name="windKmh" measure="wind" value={from?.windKmh ?? ''} width="7rem" />
+        <Reading label="Air" name="tempC" measure="temperature" value={from?.tempC ?? ''} width="7rem" />
         <Field
           label="Lot"
           name="lot"

@@ -3,6 +3,7 @@
   import { untrack } from 'svelte';
   import { percentText } from '../../words';
   import Choice from '../parts/Choice.svelte';
+  import { getShow } from '../parts/show';
   import { getSheet } from './sheet.svelte';
 
   const sheet = getSheet();
@@ -12,6 +13,7 @@
   const signOf = (id: string) => sheet.facts.signs.find((s) => s.id === id);
   let picked = $state(untrack(() => start?.candidate ?? sheet.view.named?.id ?? ''));
   let all = $state(false);
+  const show = getShow();
   const shown = $derived(view.ranking.ranked.filter((r, i) => all || i < 5 || r.id === picked));
   const chosen = $derived(candidateOf(picked));
   const lead = $derived(view.ranking.ranked[0]);
@@ -89,7 +91,7 @@
         value={start?.candidate === picked ? (start.stage ?? '') : (stageNow ?? chosen.stages[0]?.id ?? '')}
         items={chosen.stages.map((s) => ({
           value: s.id,
-          name: `${s.name}, ${s.lengthMm[0]}–${s.lengthMm[1]} mm`,
+          name: `${s.name}, ${show.bodyText(s.lengthMm)}`,
         }))}
         width="18rem"
         hint="The season says which is likely; the body length decides"

@@ -3,7 +3,7 @@
   import { getShow } from '../parts/show';
   import LawnPlan from '../drawings/LawnPlan.svelte';
   import Choice from '../parts/Choice.svelte';
-  import Field from '../parts/Field.svelte';
+  import Reading from '../parts/Reading.svelte';
   import Working from '../parts/Working.svelte';
   import Progress from './Progress.svelte';
   import { getSheet } from './sheet.svelte';
@@ -35,12 +35,11 @@
   <p class="soft">Choose a remedy first: its form decides how it is put down.</p>
 {:else}
   <div class="fields">
-    <Field
+    <Reading
       label="Swath"
       name="swathM"
+      measure="length"
       value={start?.swathM ?? swathM ?? DEFAULT_SWATH_M}
-      numeric
-      after="m"
       width="7rem"
     />
     <Choice

@@ -51,11 +51,15 @@ export class CaseSheet {
     this.#bases = { [stop]: this.baseOf(stop), ...this.#bases };
     const turn = ++this.#turn;
     // What checks a form is loaded when somebody begins to type.
-    const { fieldsOf, parseStop } = await import('../../forms');
+    const { asTyped, fieldsOf, parseStop } = await import('../../forms');
     if (turn !== this.#turn) return;
-    const parsed = parseStop(stop, fieldsOf(sent), this.#known);
+    const fields = fieldsOf(sent);
+    const parsed = parseStop(stop, fields, this.#known);
     if (isRefused(parsed)) {
-      this.typing = parsed.refused.map((r) => ({ path: r.path, message: refusalSentence(r) }));
+      this.typing = asTyped(parsed.refused, fields).map((r) => ({
+        path: r.path,
+        message: refusalSentence(r),
+      }));
       return;
     }
     this.typing = [];

@@ -3,6 +3,7 @@
   import type { LocalRule } from '../../core/rules';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
+  import Reading from '../parts/Reading.svelte';
 
   let { rules }: { rules: readonly LocalRule[] } = $props();
   interface Row {
@@ -69,23 +70,15 @@
           width="7rem"
         />
       {:else if row.kind === 'water-buffer'}
-        <Field
+        <Reading
           label="Buffer"
-          after="m"
           name="rules.{i}.metres"
+          measure="length"
           value={text(row, 'metres')}
-          numeric
           width="7rem"
         />
       {:else if row.kind === 'wind'}
-        <Field
-          label="At most"
-          after="km/h"
-          name="rules.{i}.kmh"
-          value={text(row, 'kmh')}
-          numeric
-          width="8rem"
-        />
+        <Reading label="At most" name="rules.{i}.kmh" measure="wind" value={text(row, 'kmh')} width="8rem" />
       {/if}
       {#if row.kind !== ''}
         <Field

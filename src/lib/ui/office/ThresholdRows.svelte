@@ -3,12 +3,23 @@
   import type { OwnThreshold } from '../../core/rules';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
+  import Reading from '../parts/Reading.svelte';
+  import { getShow } from '../parts/show';
 
   interface Props {
     thresholds: readonly OwnThreshold[];
-    candidates: readonly { id: string; name: string; usual: string }[];
+    candidates: readonly { id: string; name: string; usual: readonly [number, number] | null }[];
   }
   let { thresholds, candidates }: Props = $props();
+  const show = getShow();
+  /** What the catalogue says, to start from. */
+  const usualText = (id: string): string | undefined => {
+    const chosen = candidates.find((c) => c.id === id);
+    if (!chosen) return undefined;
+    return chosen.usual
+      ? `usually ${show.densityNumber(chosen.usual[0])} to ${show.densityText(chosen.usual[1])}`
+      : 'no usual figure';
+  };
   let next = 0;
   const rowOf = (own?: OwnThreshold) => ({ key: next++, candidate: own?.candidate ?? '', own });
   let rows = $state.raw(untrack(() => [...thresholds.map(rowOf), rowOf()]));
@@ -31,24 +42,22 @@
         {items}
         value={row.candidate}
         width="15rem"
-        hint={candidates.find((c) => c.id === row.candidate)?.usual}
+        hint={usualText(row.candidate)}
         onchange={(candidate) => turn(row.key, candidate)}
       />
       {#if row.candidate !== ''}
-        <Field
+        <Reading
           label="Weak turf"
-          after="per m²"
           name="thresholds.{i}.perM2.0"
+          measure="density"
           value={row.own?.perM2[0] ?? ''}
-          numeric
           width="10rem"
         />
-        <Field
+        <Reading
           label="Strong turf"
-          after="per m²"
           name="thresholds.{i}.perM2.1"
+          measure="density"
           value={row.own?.perM2[1] ?? ''}
-          numeric
           width="10rem"
         />
         <Field

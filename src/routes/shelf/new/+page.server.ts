@@ -1,10 +1,10 @@
-import { fail, redirect } from '@sveltejs/kit';
+import { redirect } from '@sveltejs/kit';
 import { randomUUID } from 'node:crypto';
 import { CANDIDATES } from '$lib/catalog';
 import { isRefused } from '$lib/core/result';
 import { fieldsOf, parseOwnLabel } from '$lib/forms';
+import { wrongFields } from '$lib/server/session/answer';
 import { addContainer, addLabel } from '$lib/server/store/shelf';
-import { refusalSentence } from '$lib/words';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = () => ({
@@ -18,11 +18,7 @@ export const actions: Actions = {
   default: async ({ request, locals }) => {
     const fields = fieldsOf(await request.formData());
     const parsed = parseOwnLabel(fields, CANDIDATES, `own-${randomUUID().slice(0, 8)}`);
-    if (isRefused(parsed))
-      return fail(400, {
-        errors: parsed.refused.map((r) => ({ path: r.path, message: refusalSentence(r) })),
-        fields: Object.fromEntries([...fields].map(([name, value]) => [name, value.slice(0, 2000)])),
-      });
+    if (isRefused(parsed)) return wrongFields(parsed.refused, fields);
     const { card, container } = parsed.ok;
     await locals.inWorkspace(async (tx) => {
       await addLabel(tx, card);

@@ -4,6 +4,7 @@
   import Amount from '$lib/ui/parts/Amount.svelte';
   import Choice from '$lib/ui/parts/Choice.svelte';
   import Field from '$lib/ui/parts/Field.svelte';
+  import Reading from '$lib/ui/parts/Reading.svelte';
   import { setErrors } from '$lib/ui/parts/errors';
   import { getShow } from '$lib/ui/parts/show';
   import { FAMILY_WORDS, FORM_WORDS, unitText } from '$lib/words';
@@ -111,7 +112,7 @@
     </div>
     <h2 class="section-head">When and where</h2>
     <div class="fields">
-      <Field label="Water in with" name="waterMm" value={was('waterMm')} numeric after="mm" width="8rem" />
+      <Reading label="Water in with" name="waterMm" measure="rain" value={was('waterMm')} width="8rem" />
       <Field label="within" name="waterHours" value={was('waterHours')} numeric after="h" width="6rem" />
       <Field
         label="Rain-free after"
@@ -121,10 +122,10 @@
         after="h"
         width="9rem"
       />
-      <Field label="Wind at most" name="maxWindKmh" value={was('maxWindKmh')} numeric after="km/h" />
-      <Field label="Soil from" name="soilFrom" value={was('soilFrom')} numeric after="°C" width="7rem" />
-      <Field label="to" name="soilTo" value={was('soilTo')} numeric after="°C" width="6rem" />
-      <Field label="From open water" name="waterBufferM" value={was('waterBufferM')} numeric after="m" />
+      <Reading label="Wind at most" name="maxWindKmh" measure="wind" value={was('maxWindKmh')} />
+      <Reading label="Soil from" name="soilFrom" measure="temperature" value={was('soilFrom')} width="7rem" />
+      <Reading label="to" name="soilTo" measure="temperature" value={was('soilTo')} width="6rem" />
+      <Reading label="From open water" name="waterBufferM" measure="length" value={was('waterBufferM')} />
     </div>
     <div class="pests">
       <Checkbox name="notOnBloom" checked={was('notOnBloom') !== ''} class="text-base"

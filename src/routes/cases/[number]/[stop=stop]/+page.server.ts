@@ -2,7 +2,16 @@ import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import { assess, type AnsweredStop } from '$lib/core/case';
 import { STOPS } from '$lib/core/labels';
 import { isRefused, type Refusal } from '$lib/core/result';
-import { fieldsOf, isId, numberIn, parseRecord, parseStop, type Fields, type KnownNames } from '$lib/forms';
+import {
+  asTyped,
+  fieldsOf,
+  isId,
+  numberIn,
+  parseRecord,
+  parseStop,
+  type Fields,
+  type KnownNames,
+} from '$lib/forms';
 import type { Tx } from '$lib/server/db/client';
 import { localDay } from '$lib/server/session/clock';
 import { closeCase, loadCase, settle, type LoadedCase } from '$lib/server/store/cases';
@@ -33,7 +42,7 @@ export const actions: Actions = {
         ),
       };
     });
-    if (outcome.wrong) return refuse(outcome.wrong);
+    if (outcome.wrong) return refuse(outcome.wrong, fields);
     if (outcome.conflict) return fail(409, { conflict: outcome.conflict });
     if (fields.get('then') === 'next')
       redirect(303, `/cases/${event.params.number}/${STOPS[STOPS.indexOf(stop) + 1] ?? 'recheck'}`);
@@ -68,7 +77,7 @@ export const actions: Actions = {
   log: async (event) => {
     const fields = fieldsOf(await event.request.formData());
     const wrong = await onCase(event, (tx, loaded) => log(event, tx, loaded, fields));
-    if (wrong) return refuse(wrong);
+    if (wrong) return refuse(wrong, fields);
     redirect(303, `/cases/${event.params.number}/log`);
   },
 
@@ -85,8 +94,10 @@ export const actions: Actions = {
   },
 };
 
-function refuse(refused: readonly Refusal[]) {
-  return fail(400, { errors: refused.map((r) => ({ path: r.path, message: refusalSentence(r) })) });
+function refuse(refused: readonly Refusal[], fields: Fields) {
+  return fail(400, {
+    errors: asTyped(refused, fields).map((r) => ({ path: r.path, message: refusalSentence(r) })),
+  });
 }
 
 const KEPT = /^keep\.(.{1,80})$/;
