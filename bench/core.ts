@@ -1,7 +1,7 @@
 import { Bench } from 'tinybench';
 import { CANDIDATES, SIGNS } from '../src/lib/catalog';
 import { dose, type DoseInput } from '../src/lib/core/dose';
-import { identify, rankCase } from '../src/lib/core/identify';
+import { identify, rankCase, type Candidate, type Finding } from '../src/lib/core/identify';
 import { findWindows } from '../src/lib/core/schedule';
 import { syntheticHours } from '../src/lib/core/weather';
 
@@ -17,7 +17,22 @@ const job: DoseInput = {
   measureStep: { value: 1, unit: 'ml' },
 };
 const seen = { 'chewed-blades': true, 'green-pellets': true, 'turf-lifts': false };
-const circumstances = { month: 9, hemisphere: 'north', history: {} } as const;
+const circumstances = {
+  ...({ month: 9, hemisphere: 'north', surrounding: 'lawn', history: {}, lengthMm: null } as const),
+};
+
+/** A catalogue of 5,000 made-up entries, each with the likelihoods of the real one's next neighbour, moved along. */
+const crowd: readonly Candidate[] = Array.from({ length: 5000 }, (_, i) => ({
+  ...(CANDIDATES[i % CANDIDATES.length] as Candidate),
+  id: `c${i}`,
+  signs: CANDIDATES[(i * 7 + Math.floor(i / CANDIDATES.length)) % CANDIDATES.length]?.signs ?? {},
+}));
+const everything: Record<string, Finding> = Object.fromEntries(
+  SIGNS.map((sign, i) => [
+    sign.id,
+    sign.values ? (sign.values[i % sign.values.length]?.id ?? '') : i % 3 === 0,
+  ]),
+);
 
 /** Five hundred made-up pests by sixty signs, the likelihoods from a fixed rule. */
 const many = {
@@ -48,6 +63,14 @@ export async function benchCore(): Promise<void> {
     .add('dose: one job, two loads', () => void dose(job))
     .add('dose: 1,000 loads', () => void dose({ ...job, target: area(250_000) }))
     .add('identify: the catalogue, 3 signs seen', () => void rankCase(CANDIDATES, SIGNS, seen, circumstances))
+    .add(
+      'identify: 5,000 entries, all signs answered',
+      () => void rankCase(crowd, SIGNS, everything, circumstances),
+    )
+    .add(
+      'identify: the catalogue, what to look at next',
+      () => void rankCase(CANDIDATES, SIGNS, seen, circumstances).next,
+    )
     .add('identify: 500 pests × 60 signs', () => void identify(many))
     .add(
       'windows: 14 days of hours',

@@ -1,4 +1,5 @@
 import type { StopBodies } from '../src/lib/core/case';
+import type { Finding } from '../src/lib/core/identify';
 import type { CalendarDay, Quantity } from '../src/lib/core/units';
 
 /**
@@ -97,15 +98,17 @@ const q = (value: number, unit: Quantity['unit']): Quantity => ({ value, unit })
 const flap = (
   where: string,
   counts: number[],
-  signs: Record<string, boolean>,
+  signs: Record<string, Finding>,
   more: Partial<StopBodies['look']> = {},
-) => ({
+): StopBodies['look'] => ({
+  surrounding: 'lawn',
   where,
   signs,
-  test: 'turf-flap' as const,
+  lengthMm: null,
+  test: 'turf-flap',
   frame: q(0.1, 'm2'),
   counts,
-  vigour: 'fair' as const,
+  vigour: 'fair',
   flowering: false,
   note: '',
   ...more,
@@ -147,9 +150,10 @@ function chaferYear(year: number, counts: number[], after: number[], amount: num
       look: flap('North half of the green', counts, {
         'turf-lifts': true,
         'c-grubs': true,
+        raster: 'rows-spread',
         'birds-probing': true,
       }),
-      name: { candidate: 'chafer-grub', stage: 'small' },
+      name: { candidate: 'chafer-grub', stage: 'small', also: [] },
       choose: { label: 'wath-nematodes', reason: '' },
       measure: tape(38, 19),
       mix: {
@@ -200,7 +204,7 @@ export const CASES: readonly DemoCase[] = [
           frame: q(1, 'm2'),
         },
       ),
-      name: { candidate: 'sod-webworm', stage: 'half-grown' },
+      name: { candidate: 'sod-webworm', stage: 'half-grown', also: [] },
       choose: { label: 'tarnside-liquid', reason: '' },
       measure: tape(24, 20, 5),
       mix: { rate: 100, ...KNAPSACK, carryOver: null, split: 'fill', lot: null },
@@ -235,7 +239,7 @@ export const CASES: readonly DemoCase[] = [
         'legless-grubs': true,
         'sunny-edges': true,
       }),
-      name: { candidate: 'billbug', stage: 'in-stem' },
+      name: { candidate: 'billbug', stage: 'in-stem', also: [] },
       choose: { label: 'hazelmoor-granule', reason: 'Larvae still in the stems' },
       measure: tape(24, 6),
       mix: { rate: 1, ...SCALE, carryOver: null, split: 'fill', lot: 'H27-04' },
@@ -267,10 +271,10 @@ export const CASES: readonly DemoCase[] = [
       look: flap(
         'Pitches 3 to 5',
         [8, 11, 6, 9, 12],
-        { 'turf-lifts': true, 'c-grubs': true, 'animals-digging': true },
+        { 'turf-lifts': true, 'c-grubs': true, 'animals-digging': true, raster: 'rows-spread' },
         { vigour: 'weak' },
       ),
-      name: { candidate: 'chafer-grub', stage: 'small' },
+      name: { candidate: 'chafer-grub', stage: 'small', also: [] },
       choose: { label: 'hazelmoor-granule', reason: 'Three pitches, no tank on site' },
       measure: tape(30, 18, 3),
       mix: { rate: 1.2, ...SCALE, carryOver: null, split: 'fill', lot: 'H27-04' },
@@ -309,7 +313,7 @@ export const CASES: readonly DemoCase[] = [
           note: 'Crane-flies begin to fly; count larvae in October.',
         },
       ),
-      name: { candidate: 'sod-webworm', stage: 'half-grown' },
+      name: { candidate: 'sod-webworm', stage: 'half-grown', also: [] },
       choose: { label: 'tarnside-liquid', reason: 'Guests from Friday: nematodes would take three weeks' },
       measure: {
         how: 'paces',
@@ -341,10 +345,11 @@ export const CASES: readonly DemoCase[] = [
       look: flap('North end of the green', [9, 11, 8, 12, 10], {
         'turf-lifts': true,
         'c-grubs': true,
+        raster: 'rows-spread',
         'birds-probing': true,
         'greens-after-water': false,
       }),
-      name: { candidate: 'chafer-grub', stage: 'small' },
+      name: { candidate: 'chafer-grub', stage: 'small', also: [] },
       choose: { label: 'wath-nematodes', reason: 'Small grubs, warm soil' },
       measure: tape(20, 9),
     },
@@ -391,8 +396,12 @@ export const HOME_CASES: readonly DemoCase[] = [
     openedOn: day('2026-09-02'),
     closedOn: day('2026-10-10'),
     stops: {
-      look: flap('Under the apple tree', [12, 9, 11, 13, 10], { 'turf-lifts': true, 'c-grubs': true }),
-      name: { candidate: 'chafer-grub', stage: 'small' },
+      look: flap('Under the apple tree', [12, 9, 11, 13, 10], {
+        'turf-lifts': true,
+        'c-grubs': true,
+        raster: 'rows-spread',
+      }),
+      name: { candidate: 'chafer-grub', stage: 'small', also: [] },
       choose: { label: 'wath-nematodes', reason: 'The dog lies there' },
       measure: tape(9, 6),
       mix: {

@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { dose, type DoseAnswer, type DoseInput } from '../src/lib/core/dose';
-import { densityOf, rankCase, type Candidate, type Sign } from '../src/lib/core/identify';
+import { densityOf, rankCase, type Candidate, type Finding, type Sign } from '../src/lib/core/identify';
 import type { LabelCard } from '../src/lib/core/labels';
 import { expectAnswer } from '../src/lib/core/result';
 
@@ -9,22 +9,22 @@ import { expectAnswer } from '../src/lib/core/result';
 const CATALOG = join(process.cwd(), 'src', 'lib', 'catalog');
 const read = <T>(...path: string[]): T => JSON.parse(readFileSync(join(CATALOG, ...path), 'utf8')) as T;
 
-const candidates = readdirSync(join(CATALOG, 'candidates')).map((file) =>
-  read<Candidate>('candidates', file),
+const candidates = readdirSync(join(CATALOG, 'candidates')).flatMap((file) =>
+  read<Candidate[]>('candidates', file),
 );
 const signs = read<Sign[]>('signs.json');
 
 export const labelNamed = (id: string): LabelCard => read<LabelCard>('labels', `${id}.json`);
 
-export function certaintyOf(pest: string, seen: Record<string, boolean>): number {
-  const ranking = expectAnswer(
-    rankCase(candidates, signs, seen, { month: 9, hemisphere: 'north', history: {} }),
-  );
+export function certaintyOf(pest: string, seen: Record<string, Finding>): number {
+  const ranking = rankCase(candidates, signs, seen, {
+    ...{ month: 9, hemisphere: 'north', surrounding: 'lawn', history: {}, lengthMm: null },
+  });
   return ranking.ranked.find((entry) => entry.id === pest)?.p ?? 0;
 }
 
 export function densityText(counts: readonly number[], frameM2: number): string {
-  const { perM2 } = expectAnswer(densityOf(counts, { value: frameM2, unit: 'm2' }));
+  const { mean: perM2 } = expectAnswer(densityOf(counts, { value: frameM2, unit: 'm2' }));
   return `${Number(perM2.toFixed(perM2 >= 100 ? 0 : 1))} per m²`;
 }
 

@@ -1,44 +1,120 @@
 import { describe, expect, it } from 'vitest';
-import { CANDIDATES, DEMONSTRATION_LABELS, SIGNS } from '.';
+import { stageInMonth } from '../core/identify';
+import { INSECTS, insectSvg, SIGN_ART } from '../ui/drawings/art';
+import { CANDIDATES, DEMONSTRATION_LABELS, FIELD_TESTS, GUIDE, SIGNS } from '.';
 
 const ids = new Set(CANDIDATES.map((c) => c.id));
-const signs = new Set(SIGNS.map((s) => s.id));
+const signOf = new Map(SIGNS.map((s) => [s.id, s]));
+const tests = new Set(FIELD_TESTS.map((t) => t.id));
+const likelihoods = (given: number | Readonly<Record<string, number>> | undefined): number[] =>
+  given === undefined ? [] : typeof given === 'number' ? [given] : Object.values(given);
 
-describe('the catalogue of lawn causes', () => {
-  it('has at least eight candidates, two of them no insect, and insects that must be left alone', () => {
-    expect(CANDIDATES.length).toBeGreaterThanOrEqual(8);
-    expect(CANDIDATES.filter((c) => c.kind === 'not-insect').length).toBeGreaterThanOrEqual(2);
-    expect(CANDIDATES.some((c) => c.status === 'protected')).toBe(true);
+describe('the catalogue', () => {
+  it('has at least sixty entries, each once, and each in the field guide', () => {
+    expect(CANDIDATES.length).toBeGreaterThanOrEqual(60);
+    expect(ids.size).toBe(CANDIDATES.length);
+    expect(new Set(GUIDE.keys())).toEqual(ids);
+    expect(CANDIDATES.filter((c) => c.kind === 'not-insect').length).toBeGreaterThanOrEqual(5);
   });
 
-  it('names only signs that are described, and describes only signs that some cause shows', () => {
-    for (const candidate of CANDIDATES)
-      for (const sign of Object.keys(candidate.signs))
-        expect(signs, `${candidate.id}: ${sign}`).toContain(sign);
-    for (const sign of signs)
+  it('names only signs and values that are described, and describes only what some cause shows', () => {
+    for (const { id, signs } of CANDIDATES)
+      for (const [sign, given] of Object.entries(signs)) {
+        const values = signOf.get(sign)?.values;
+        expect(values, `${id}: ${sign}`).not.toBeUndefined();
+        expect(
+          typeof given === 'number' ? values : values?.map((v) => v.id).sort(),
+          `${id}: ${sign}`,
+        ).toEqual(typeof given === 'number' ? null : Object.keys(given).sort());
+        expect(
+          likelihoods(given).reduce((a, b) => a + b, 0),
+          `${id}: ${sign}`,
+        ).toBeLessThanOrEqual(1.001);
+      }
+    for (const sign of SIGNS)
       expect(
-        CANDIDATES.some((c) => (c.signs[sign] ?? 0) > 0.5),
-        sign,
+        CANDIDATES.some((c) => Math.max(...likelihoods(c.signs[sign.id])) >= 0.4),
+        sign.id,
       ).toBe(true);
+  });
+
+  it('has, for each sign, a likelihood for whatever lives in its places', () => {
+    for (const sign of SIGNS) {
+      expect(sign.usual, sign.id).toBeGreaterThan(0);
+      for (const place of sign.places)
+        expect(
+          CANDIDATES.some((c) => (c.places[place] ?? 0) > 0 && c.signs[sign.id] !== undefined),
+          `${sign.id} in ${place}`,
+        ).toBe(true);
+    }
   });
 
   it('gives every candidate a sign that tells it apart with at least two to one', () => {
     for (const candidate of CANDIDATES) {
-      const best = Math.max(
-        ...[...signs].map((sign) => {
-          const others = CANDIDATES.filter((c) => c !== candidate).map((c) => c.signs[sign] ?? 0.05);
-          return (candidate.signs[sign] ?? 0.05) / (others.reduce((a, b) => a + b, 0) / others.length);
-        }),
+      const ratio = (sign: string, value: string | null): number => {
+        const of = (c: (typeof CANDIDATES)[number]): number => {
+          const given = c.signs[sign];
+          if (given === undefined) return signOf.get(sign)?.usual ?? 0.05;
+          return typeof given === 'number' ? given : value === null ? 0 : (given[value] ?? 0);
+        };
+        const others = CANDIDATES.filter((c) => c !== candidate);
+        return of(candidate) / (others.reduce((sum, c) => sum + of(c), 0) / others.length);
+      };
+      const best = Object.entries(candidate.signs).flatMap(([sign, given]) =>
+        typeof given === 'number' ? [ratio(sign, null)] : Object.keys(given).map((v) => ratio(sign, v)),
       );
-      expect(best, candidate.id).toBeGreaterThan(2);
+      expect(Math.max(...best), candidate.id).toBeGreaterThan(2);
     }
   });
 
-  it('puts no month of the year into two life stages of one insect', () => {
-    for (const candidate of CANDIDATES) {
+  it('covers the year with life stages, each month once, in both hemispheres', () => {
+    for (const candidate of CANDIDATES.filter((c) => c.stages.length > 0)) {
       const months = candidate.stages.flatMap((stage) => stage.months);
-      expect(new Set(months).size, candidate.id).toBe(months.length);
+      expect(
+        [...months].sort((a, b) => a - b),
+        candidate.id,
+      ).toEqual([1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12]);
+      for (const hemisphere of ['north', 'south'] as const)
+        for (let month = 1; month <= 12; month++)
+          expect(stageInMonth(candidate, month, hemisphere), `${candidate.id} ${month}`).not.toBeNull();
     }
+    const without = CANDIDATES.filter((c) => c.kind === 'insect' && c.stages.length === 0);
+    expect(without.map((c) => c.id)).toEqual([]);
+  });
+
+  it('tells every look-alike apart by a feature, and names only entries', () => {
+    for (const [id, { lookAlikes }] of GUIDE)
+      for (const alike of lookAlikes) {
+        expect(ids, `${id}: ${alike.id}`).toContain(alike.id);
+        expect(alike.tell.length, `${id}: ${alike.id}`).toBeGreaterThan(5);
+      }
+    expect([...GUIDE.values()].filter((g) => g.lookAlikes.length === 0)).toEqual([]);
+  });
+
+  it('says what not to do, has the test of every threshold, and a way to rule out what is no mere pest', () => {
+    for (const c of CANDIDATES) {
+      expect(c.doNot.length, c.id).toBeGreaterThan(8);
+      if (c.threshold) expect(tests, c.id).toContain(c.threshold.test);
+      if (c.status === 'pest') continue;
+      const { sign = '', is } = c.ruleOut ?? {};
+      const given = c.signs[sign];
+      const own = typeof is === 'string' && typeof given === 'object' ? given[is] : given;
+      expect(Number(own), `${c.id} by ${sign}`).toBeGreaterThanOrEqual(0.4);
+    }
+    for (const c of CANDIDATES.filter((c) => c.status === 'dangerous' || c.status === 'notifiable'))
+      expect(GUIDE.get(c.id)?.call, c.id).not.toBe('');
+  });
+
+  it('has at least thirty drawings of animals and twenty of signs, all of known ones', () => {
+    const drawn = Object.keys(INSECTS);
+    expect(drawn.length).toBeGreaterThanOrEqual(30);
+    const known = (id: string): boolean =>
+      CANDIDATES.some((c) => id === c.id || c.stages.some((s) => id === `${c.id}-${s.id}`));
+    expect(drawn.filter((id) => !known(id))).toEqual([]);
+    const marked = SIGNS.filter((s) => s.drawn).map((s) => s.id);
+    expect(marked.length).toBeGreaterThanOrEqual(20);
+    expect(new Set(marked)).toEqual(new Set(Object.keys(SIGN_ART)));
+    for (const id of drawn) expect(insectSvg(id), id).toContain('mm</text>');
   });
 });
 

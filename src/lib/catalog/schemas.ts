@@ -1,6 +1,14 @@
 import { z } from 'zod';
 import { FAMILIES, type LabelCard } from '../core/labels';
-import type { Candidate, Sign } from '../core/identify';
+import {
+  GUIDE_GROUPS,
+  REMEDY_FAMILIES,
+  SURROUNDINGS,
+  type Candidate,
+  type FieldTest,
+  type GuideEntry,
+  type Sign,
+} from '../core/identify';
 import { ALL_UNITS, type Unit } from '../core/units';
 
 const text = z.string().min(1).max(600);
@@ -11,11 +19,38 @@ const quantity = z.strictObject({
 });
 const span = z.tuple([z.number(), z.number()]).refine(([from, to]) => from <= to, 'from must not pass to');
 
+const surrounding = z.enum(SURROUNDINGS);
+const month = z.number().int().min(1).max(12);
+
 export const signSchema: z.ZodType<Sign> = z.strictObject({
   id: text,
   name: text,
   how: text,
+  places: z.array(surrounding).min(1),
+  together: text.nullable(),
+  values: z
+    .array(z.strictObject({ id: text, name: text }))
+    .min(2)
+    .nullable(),
+  usual: share,
   effortSeconds: z.number().int().positive(),
+  tool: text.nullable(),
+  night: z.boolean(),
+  drawn: z.boolean(),
+});
+
+export const fieldTestSchema: z.ZodType<FieldTest> = z.strictObject({
+  id: text,
+  name: text,
+  places: z.array(surrounding).min(1),
+  basis: z.enum(['m2', '100 m2', 'night', 'minute', 'spot']),
+  count: text,
+  frame: quantity,
+  units: z.array(quantity.shape.unit).min(1),
+  spots: z.number().int().min(2).max(20),
+  steps: z.array(z.strictObject({ text, seconds: z.number().int().positive().nullable() })).min(1),
+  recipe: z.array(z.strictObject({ what: text, perM2: quantity })),
+  not: text,
 });
 
 export const candidateSchema: z.ZodType<Candidate> = z.strictObject({
@@ -23,24 +58,34 @@ export const candidateSchema: z.ZodType<Candidate> = z.strictObject({
   name: text,
   scientific: text.nullable(),
   kind: z.enum(['insect', 'not-insect']),
-  status: z.enum(['pest', 'protected', 'dangerous']),
+  status: z.enum(['pest', 'useful', 'protected', 'notifiable', 'dangerous']),
+  concerns: z.array(z.enum(['medical', 'structural', 'food'])),
+  places: z.partialRecord(surrounding, z.number().positive().max(1)),
   season: z.array(z.number().nonnegative()).length(12),
-  signs: z.record(text, share),
-  stages: z.array(
-    z.strictObject({
-      id: text,
-      name: text,
-      months: z.array(z.number().int().min(1).max(12)),
-      lengthMm: span,
-    }),
-  ),
-  threshold: z
-    .strictObject({ test: z.enum(['turf-flap', 'soap-flush']), perM2: span, source: text })
-    .nullable(),
+  signs: z.record(text, z.union([share, z.record(text, share)])),
+  stages: z.array(z.strictObject({ id: text, name: text, months: z.array(month), lengthMm: span })),
+  threshold: z.strictObject({ test: text, at: span, source: text }).nullable(),
   telling: text,
+  ruleOut: z.strictObject({ sign: text, is: z.union([z.boolean(), text]) }).nullable(),
   doNow: text,
   doNot: text,
   culture: z.string().max(600),
+});
+
+export const guideSchema: z.ZodType<GuideEntry> = z.strictObject({
+  group: z.enum(GUIDE_GROUPS),
+  where: text,
+  lookAlikes: z.array(z.strictObject({ id: text, tell: text })),
+  families: z.array(
+    z.strictObject({
+      family: z.enum(REMEDY_FAMILIES),
+      grade: z.enum(['strong', 'fair', 'weak', 'none', 'harmful']),
+      daysToEffect: span,
+      note: z.string().max(300),
+    }),
+  ),
+  recheck: z.string().max(600),
+  call: z.string().max(600),
 });
 
 const clause = z.strictObject({ at: text, text });

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CANDIDATES, SIGNS } from '../catalog';
+import { CANDIDATES, DEMONSTRATION_LABELS, FIELD_TESTS, SIGNS } from '../catalog';
 import { refusalSentence } from '../words';
 import {
+  knownNames,
   parseBench,
   parseOwnLabel,
   parseProperty,
@@ -13,15 +14,15 @@ import {
   type Fields,
 } from '.';
 
-const known = {
-  signs: new Set(SIGNS.map((s) => s.id)),
-  candidates: new Map(CANDIDATES.map((c) => [c.id, new Set(c.stages.map((s) => s.id))])),
-  labels: new Set(['tarnside-liquid']),
-};
+const shelf = DEMONSTRATION_LABELS.map((label) => ({ label, containers: [] }));
+const known = knownNames({ signs: SIGNS, candidates: CANDIDATES, tests: FIELD_TESTS, shelf });
 const fields = (record: Record<string, string>): Fields => new Map(Object.entries(record));
 const tape = { how: 'tape', unit: 'm', length: '24', width: '14.5', strip: '' };
 const look = {
+  surrounding: 'lawn',
   where: 'By the path',
+  'signs.raster': 'rows-spread',
+  lengthMm: '12.5',
   'signs.turf-lifts': 'yes',
   'signs.c-grubs': 'no',
   'signs.soil-cones': '',
@@ -42,8 +43,10 @@ describe('what a form sends', () => {
   it('becomes an answer with numbers, blanks and ticks', () => {
     expect(parseStop('look', fields(look), known)).toEqual({
       ok: {
+        surrounding: 'lawn',
         where: 'By the path',
-        signs: { 'turf-lifts': true, 'c-grubs': false },
+        signs: { 'turf-lifts': true, 'c-grubs': false, raster: 'rows-spread' },
+        lengthMm: 12.5,
         test: 'turf-flap',
         frame: { value: 0.1, unit: 'm2' },
         counts: [3, null, 0],

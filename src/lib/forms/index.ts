@@ -6,7 +6,7 @@ export type { CaseForm, PropertyForm } from './open-forms';
 export { parseRecord } from './record-form';
 export type { RecordForm } from './record-form';
 export { read } from './shape';
-export { parseStop, readStop } from './stops/parse';
+export { knownNames, parseStop, readStop } from './stops/parse';
 export type { KnownNames } from './stops/parse';
 export { BENCH_TARGETS, parseBench } from './bench-form';
 export { parseOwnLabel } from './label-form';

@@ -1,6 +1,8 @@
+import type { CountBasis } from '../core/identify';
 import type { Caution, CautionRank } from '../core/labels';
 import type { CalendarDay, Unit } from '../core/units';
 import { percentText, unitText, type Show } from './show';
+import { STATUS_WORDS } from './terms';
 
 export interface CautionWords {
   readonly title: string;
@@ -19,12 +21,13 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
   const words = (title: string, text: string, tick = 'Done'): CautionWords => ({ title, text, tick });
   switch (code) {
     case 'must-rule-out': {
-      const what = t('status') === 'protected' ? 'protected' : 'dangerous';
       const chance = facts.p === undefined ? '' : ` (${percentText(Number(facts.p))})`;
+      const rule = facts.named
+        ? ''
+        : ` Ruled out when this was looked for and is not so: ${lower(t('mark'))}.`;
       return words(
-        `Could be: ${t('name').toLowerCase()}${chance}, ${what}`,
-        `${t('doNow')}. ${t('doNot')}. Rule it out by its mark: ${lower(t('telling'))}.`,
-        `I looked: it is not a ${t('name').toLowerCase()}`,
+        `${facts.named ? 'This is' : 'Could be'}: ${lower(t('name'))}${chance}, ${STATUS_WORDS[t('status')] ?? t('status')}`,
+        `${t('doNow')}. ${t('doNot')}.${rule}`,
       );
     }
     case 'not-an-insect':
@@ -82,7 +85,7 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
     case 'below-threshold':
       return words(
         'Below the threshold',
-        `The count lies under ${show.densityText(Number(facts.limit))}. Culture alone is likely to do.`,
+        `The count lies under ${show.densityText(Number(facts.limit), t('basis') as CountBasis)}. Culture alone is likely to do.`,
         'Treat all the same; the reason is noted',
       );
     case 'banned-here':

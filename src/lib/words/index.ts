@@ -14,16 +14,20 @@ export {
 } from './show';
 export type { Manner, Show } from './show';
 export {
+  CONCERN_WORDS,
+  FAMILY_NAMES,
   FAMILY_WORDS,
   FORM_WORDS,
   formulaWords,
   GRADE_WORDS,
+  GROUP_WORDS,
   hourReason,
   inputName,
   SCORE_WORDS,
   SOURCE_WORDS,
   STOP_NAMES,
-  TEST_WORDS,
+  STATUS_WORDS,
+  SURROUNDING_WORDS,
   THRESHOLD_WORDS,
   verdictWords,
   VIGOUR_WORDS,

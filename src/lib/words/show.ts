@@ -1,3 +1,4 @@
+import { shownPer, type CountBasis } from '../core/identify';
 import {
   enteredUnit,
   fromKept,
@@ -92,6 +93,14 @@ const LONG_MONTHS = [
   'December',
 ];
 
+const BASIS_WORDS: Record<CountBasis, string> = {
+  m2: 'm²',
+  '100 m2': '100 m²',
+  night: 'trap-night',
+  minute: 'minute',
+  spot: 'spot',
+};
+
 const dateOf = (day: CalendarDay | string): Date => new Date(`${day}T00:00:00Z`);
 
 /** How numbers, amounts, money, days and weather are written in a workspace's manner. */
@@ -170,9 +179,11 @@ export function showIn(manner: Manner) {
   const ownText = (measure: Measure, kept: number): string =>
     `${own(measure, kept)} ${unitText(enteredUnit(measure, units))}`;
 
-  /** How many to the square, from a number per m². */
-  const densityText = (perM2: number): string => ownText('density', perM2);
-  const densityNumber = (perM2: number): string => own('density', perM2);
+  /** How many to the square, trap-night, minute or spot, from the number that the core reckons with. */
+  const densityText = (value: number, basis: CountBasis = 'm2'): string =>
+    basis === 'm2' ? ownText('density', value) : `${densityNumber(value, basis)} per ${BASIS_WORDS[basis]}`;
+  const densityNumber = (value: number, basis: CountBasis = 'm2'): string =>
+    basis === 'm2' ? own('density', value) : numberText(value * shownPer(basis));
   const windText = (kmh: number): string => ownText('wind', kmh);
   const degreesText = (celsius: number): string => ownText('temperature', celsius);
   const rainText = (mm: number): string => ownText('rain', mm);

@@ -1,4 +1,12 @@
-import type { Vigour, ThresholdVerdict, CountTest } from '../core/identify';
+import type {
+  CandidateStatus,
+  Concern,
+  GuideGroup,
+  RemedyFamily,
+  Surrounding,
+  ThresholdVerdict,
+  Vigour,
+} from '../core/identify';
 import type { EvidenceGrade, Family, Form, Stop } from '../core/labels';
 import type { ScoreReason } from '../core/choose';
 import type { Source } from '../core/case';
@@ -20,17 +28,57 @@ export const STOP_NAMES: Record<Stop, string> = {
 
 export const VIGOUR_WORDS: Record<Vigour, string> = { weak: 'weak', fair: 'fair', strong: 'strong' };
 
-export const TEST_WORDS: Record<CountTest, { name: string; how: string; frame: string }> = {
-  'turf-flap': {
-    name: 'Turf flap',
-    how: 'Cut three sides of the square 8 cm deep, fold it back, sieve the soil by hand, count, fold it shut and water it.',
-    frame: '0.1 m² is a square of 32 cm, about 1 ft²',
-  },
-  'soap-flush': {
-    name: 'Soap flush',
-    how: '30 ml dish soap in 8 L over the frame, watch for 10 minutes, count what rises. Not for grubs.',
-    frame: '1 m²',
-  },
+export const STATUS_WORDS: Readonly<Record<string, string>> = {
+  pest: 'a pest',
+  useful: 'useful: leave it',
+  protected: 'protected',
+  notifiable: 'to be reported',
+  dangerous: 'not by yourself',
+} satisfies Record<CandidateStatus, string>;
+
+export const CONCERN_WORDS: Record<Concern, string> = {
+  medical: 'can harm people',
+  structural: 'harms buildings',
+  food: 'spoils food',
+};
+
+export const SURROUNDING_WORDS: Record<Surrounding, string> = {
+  lawn: 'lawn',
+  bed: 'bed or border',
+  ground: 'bare ground, path, sand',
+  wall: 'outside wall, eaves, shed',
+  tree: 'tree or shrub',
+  water: 'pond, barrel, still water',
+  kitchen: 'kitchen',
+  store: 'larder, dry food',
+  bath: 'bathroom, drains',
+  room: 'living room, windows',
+  bedroom: 'bedroom, wardrobe',
+  cellar: 'cellar, garage, boiler room',
+  loft: 'loft, voids, timbers',
+};
+
+export const FAMILY_NAMES: Record<RemedyFamily, string> = {
+  nothing: 'Nothing, tolerance',
+  culture: 'Culture',
+  physical: 'Physical',
+  living: 'Living',
+  regulator: 'Growth regulator',
+  bait: 'Bait',
+  selective: 'Selective, slow',
+  systemic: 'Soil systemic',
+  dust: 'Dust in voids',
+  'soil-drench': 'Nest drench',
+  residual: 'Residual spray',
+  firm: 'Licensed firm',
+};
+
+export const GROUP_WORDS: Record<GuideGroup, string> = {
+  turf: 'In turf',
+  garden: 'In the garden',
+  house: 'In the house',
+  nesting: 'That nest',
+  other: 'No insect',
 };
 
 export const THRESHOLD_WORDS: Record<ThresholdVerdict, string> = {

@@ -49,8 +49,8 @@ function lookText({ stops }: CaseFacts, view: CaseView, show: Show): string {
   if (!stops.look) return 'nothing looked at yet';
   const signs = Object.keys(stops.look.signs).length;
   if (!view.density) return `${signs} signs, no counts yet`;
-  const { perM2, low, high, spots } = view.density;
-  return `${spots} spots: ${show.densityText(perM2)} (${show.densityNumber(low)}–${show.densityNumber(high)})`;
+  const { mean, low, high, spots } = view.density;
+  return `${spots} spots: ${show.densityText(mean, view.basis)} (${show.densityNumber(low, view.basis)}–${show.densityNumber(high, view.basis)})`;
 }
 
 function nameText(view: CaseView): string {

@@ -14,7 +14,7 @@ export const load: PageServerLoad = ({ locals, url }) => ({
   candidates: CANDIDATES.filter((c) => c.kind === 'insect').map(({ id, name, threshold }) => ({
     id,
     name,
-    usual: threshold?.perM2 ?? null,
+    usual: threshold?.at ?? null,
   })),
 });
 

@@ -4,16 +4,17 @@ import {
   againstThreshold,
   densityOf,
   rankCase,
-  stageInMonth,
+  stagesOf,
+  unexplained,
   thresholdFor,
   type Candidate,
   type CaseRanking,
+  type Circumstances,
   type Density,
   type LifeStage,
 } from '../identify';
 import { checkpointsOf, rectangleLanes, type RectangleLanes } from '../place';
 import { applicationsOf, standing } from '../record';
-import { expectAnswer, isRefused, type Refusal } from '../result';
 import { ownThreshold, underRules } from '../rules';
 import { judgeRecheck, nextAllowed, recheckDue } from '../review';
 import { inWindow, judgeHours, type JudgedHours } from '../schedule';
@@ -64,6 +65,7 @@ export function assess(given: CaseFacts): CaseView {
   const review = reviewOf(facts, chosen, threshold?.limit ?? null);
   const partial = {
     density,
+    basis: facts.tests.find((test) => test.id === facts.stops.look?.test)?.basis ?? 'm2',
     ranking,
     ...name,
     threshold,
@@ -111,6 +113,7 @@ interface Name {
   readonly named: Candidate | null;
   readonly confirmed: boolean;
   readonly stage: LifeStage | null;
+  readonly unexplained: readonly string[];
 }
 
 function densityIn({ stops }: CaseFacts): Density | null {
@@ -119,33 +122,41 @@ function densityIn({ stops }: CaseFacts): Density | null {
   return result && 'ok' in result ? result.ok : null;
 }
 
-function rankingOf({ candidates, signs, stops, today, property }: CaseFacts): CaseRanking {
-  const known = new Set(signs.map((sign) => sign.id));
-  const seen = Object.fromEntries(
-    Object.entries(stops.look?.signs ?? {}).filter(([sign]) => known.has(sign)),
-  );
-  return expectAnswer(
-    rankCase(candidates, signs, seen, {
-      month: monthOf(today),
-      hemisphere: property.hemisphere,
-      history: property.history,
-    }),
-  );
+/** When and where the case is, as its ranking takes it. */
+export function circumstancesOf({ stops, today, property }: CaseFacts): Circumstances {
+  return {
+    month: monthOf(today),
+    hemisphere: property.hemisphere,
+    surrounding: stops.look?.surrounding ?? 'lawn',
+    history: property.history,
+    lengthMm: stops.look?.lengthMm ?? null,
+  };
 }
 
-function nameOf({ stops, candidates, today, property }: CaseFacts, ranking: CaseRanking): Name {
+const rankingOf = (facts: CaseFacts): CaseRanking =>
+  rankCase(facts.candidates, facts.signs, facts.stops.look?.signs ?? {}, circumstancesOf(facts));
+
+function nameOf(facts: CaseFacts, ranking: CaseRanking): Name {
+  const { stops, candidates, today, property } = facts;
   const id = stops.name?.candidate ?? (ranking.sure ? ranking.ranked[0]?.id : undefined);
   const named = candidates.find((candidate) => candidate.id === id) ?? null;
   const confirmed = stops.name !== undefined && named !== null;
   const stage = named
     ? (named.stages.find((s) => s.id === stops.name?.stage) ??
-      stageInMonth(named, monthOf(today), property.hemisphere))
+      stagesOf(named, monthOf(today), property.hemisphere, stops.look?.lengthMm ?? null)[0]?.stage ??
+      null)
     : null;
-  return { named, confirmed, stage };
+  const causes = candidates.filter((c) => c === named || stops.name?.also.includes(c.id));
+  return {
+    named,
+    confirmed,
+    stage,
+    unexplained: named ? unexplained(causes, facts.signs, stops.look?.signs ?? {}) : [],
+  };
 }
 
 function thresholdIn(
-  { stops, ownThresholds }: CaseFacts,
+  { stops, ownThresholds, tests }: CaseFacts,
   named: Candidate | null,
   density: Density | null,
 ): CaseView['threshold'] {
@@ -153,9 +164,12 @@ function thresholdIn(
   if (!threshold || !stops.look) return null;
   const limit = thresholdFor(threshold, stops.look.vigour);
   const sameTest = threshold.test === stops.look.test;
-  const { perM2, source } = threshold;
+  const { at, source } = threshold;
+  const test = tests.find((t) => t.id === threshold.test);
   return {
-    perM2,
+    at,
+    basis: test?.basis ?? 'm2',
+    test: test?.name ?? threshold.test,
     source,
     limit,
     sameTest,

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { CANDIDATES, DEMONSTRATION_LABELS, SIGNS } from '../../catalog';
+import { CANDIDATES, DEMONSTRATION_LABELS, FIELD_TESTS, SIGNS } from '../../catalog';
 import type { ApplicationRecord } from '../record';
 import type { Forecast } from '../schedule';
 import { parseDay, type CalendarDay } from '../units';
@@ -23,6 +23,8 @@ const dry: Forecast = {
 
 const stops: StopBodies = {
   look: {
+    surrounding: 'lawn',
+    lengthMm: null,
     where: 'lawn',
     signs: { 'chewed-blades': true, 'green-pellets': true, 'moths-at-dusk': true },
     test: 'soap-flush',
@@ -32,7 +34,7 @@ const stops: StopBodies = {
     flowering: false,
     note: '',
   },
-  name: { candidate: 'sod-webworm', stage: 'half-grown' },
+  name: { candidate: 'sod-webworm', stage: 'half-grown', also: [] },
   choose: { label: 'tarnside-liquid', reason: '' },
   measure: {
     how: 'tape',
@@ -94,6 +96,7 @@ function factsWith(change: Partial<CaseFacts> = {}, without: (keyof StopBodies)[
     forecast: dry,
     candidates: CANDIDATES,
     signs: SIGNS,
+    tests: FIELD_TESTS,
     ...change,
   };
 }
@@ -126,7 +129,7 @@ const haltCodes = (facts: CaseFacts): string[] => assess(facts).halts.map((h) =>
 describe('a lawn from sighting to plan', () => {
   it('carries one stop’s answer into the next', () => {
     const view = assess(factsWith());
-    expect(view.density?.perM2).toBeCloseTo(24.8, 9);
+    expect(view.density?.mean).toBeCloseTo(24.8, 9);
     expect(view.named?.id).toBe('sod-webworm');
     expect(view.threshold).toMatchObject({ limit: 17.5, verdict: 'above' });
     expect(view.lawn?.area.value).toBeCloseTo(336, 9);
@@ -170,37 +173,50 @@ describe('a lawn from sighting to plan', () => {
 });
 
 describe('Halts stand where the amounts would be', () => {
-  it('while a bee nest is not ruled out, and no longer once it was looked at', () => {
-    const look = { ...stops.look, signs: { 'furry-bees': true } };
-    const facts = factsWith({ stops: { ...stops, look } });
-    expect(haltCodes(facts)).toContain('must-rule-out');
-    const settled = { by: 'x', at: '2027-09-15T08:00:00Z' };
-    const keys = assess(facts).halts.map((h) => h.key);
-    expect(haltCodes({ ...facts, settled: Object.fromEntries(keys.map((key) => [key, settled])) })).toEqual(
-      [],
-    );
+  it('while a bee is not ruled out, and no longer once its mark was looked for', () => {
+    const withSigns = (signs: StopBodies['look']['signs']): CaseFacts =>
+      factsWith({ stops: { ...stops, look: { ...stops.look, signs } } });
+    const about = (facts: CaseFacts): unknown[] =>
+      assess(facts)
+        .halts.filter((h) => h.caution.code === 'must-rule-out')
+        .map((h) => h.caution.facts.about);
+    const open = withSigns({ 'furry-bees': true });
+    expect(about(open)).toEqual(expect.arrayContaining(['mining-bee', 'bumble-bee']));
+    // A tick does not settle it: only looking does.
+    const ticks = Object.fromEntries(assess(open).halts.map((h) => [h.key, { by: 'x', at: '' }]));
+    expect(about({ ...open, settled: ticks })).toContain('mining-bee');
+    expect(about(withSigns({ 'furry-bees': true, 'soil-cones': false }))).not.toContain('mining-bee');
+    expect(
+      about(withSigns({ 'furry-bees': true, 'soil-cones': false, 'flier-look': 'bright-smooth' })),
+    ).not.toContain('bumble-bee');
   });
 
   it('for a protected insect for good: no tick settles it', () => {
-    const facts = factsWith({ stops: { ...stops, name: { candidate: 'bumble-bee', stage: 'nest' } } });
+    const facts = factsWith({
+      stops: { ...stops, name: { candidate: 'bumble-bee', stage: 'nest', also: [] } },
+    });
     const settled = Object.fromEntries(assess(facts).cautions.map((c) => [c.key, { by: 'x', at: '' }]));
     expect(haltCodes({ ...facts, settled })).toContain('must-rule-out');
   });
 
   it('where no insect is the cause, and where a remedy stands without a name', () => {
     expect(
-      haltCodes(factsWith({ stops: { ...stops, name: { candidate: 'drought', stage: null } } })),
+      haltCodes(factsWith({ stops: { ...stops, name: { candidate: 'drought', stage: null, also: [] } } })),
     ).toContain('not-an-insect');
     const unsure = factsWith({}, ['name', 'look', 'recheck']);
     expect(haltCodes(unsure)).toContain('no-name');
   });
 
   it('where the label does not name the pest or the stage, with the clause', () => {
-    const other = factsWith({ stops: { ...stops, name: { candidate: 'chafer-grub', stage: 'small' } } });
+    const other = factsWith({
+      stops: { ...stops, name: { candidate: 'chafer-grub', stage: 'small', also: [] } },
+    });
     const halt = assess(other).halts.find((h) => h.caution.code === 'pest-not-on-label');
     expect(halt?.caution.clause?.at).toBe('2.1');
     expect(
-      haltCodes(factsWith({ stops: { ...stops, name: { candidate: 'sod-webworm', stage: 'adult' } } })),
+      haltCodes(
+        factsWith({ stops: { ...stops, name: { candidate: 'sod-webworm', stage: 'adult', also: [] } } }),
+      ),
     ).toContain('stage-not-on-label');
   });
 
@@ -291,7 +307,7 @@ describe('choosing', () => {
     for (const option of options)
       expect(option.score).toBe(option.points.reduce((sum, p) => sum + p.points, 0));
     const grub = assess(
-      factsWith({ stops: { ...stops, name: { candidate: 'chafer-grub', stage: 'small' } } }),
+      factsWith({ stops: { ...stops, name: { candidate: 'chafer-grub', stage: 'small', also: [] } } }),
     ).options;
     expect(grub.map((o) => [o.label.id, o.halts.length > 0])).toEqual([
       ['wath-nematodes', false],

@@ -27,8 +27,9 @@ export function cautionsOf(known: {
   const found: Caution[] = nameCautions(
     ranking,
     facts.candidates,
+    facts.signs,
     named,
-    Object.keys(facts.stops.look?.signs ?? {}).length > 0,
+    facts.stops.look?.signs ?? {},
   );
   if (chosen && situation && named?.kind === 'insect') {
     const option = known.options.find((o) => o.label.id === chosen.label.id);
@@ -40,7 +41,7 @@ export function cautionsOf(known: {
         stop: 'choose',
         settledBy: 'tick',
         clause: null,
-        facts: { limit: threshold.limit },
+        facts: { limit: threshold.limit, basis: threshold.basis },
       });
     if (lawn) found.push(...handlingCautions(situationOf(chosen, situation), lawn.stripM));
     found.push(...hourCautions(facts, chosen, hours));

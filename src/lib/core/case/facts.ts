@@ -1,5 +1,5 @@
 import type { CarryOver } from '../dose';
-import type { Candidate, CountTest, Hemisphere, Sign, Vigour } from '../identify';
+import type { Candidate, FieldTest, Finding, Hemisphere, Sign, Surrounding, Vigour } from '../identify';
 import type { Stop } from '../labels';
 import type { LocalRule, OwnThreshold } from '../rules';
 import type { ShelfEntry } from '../choose';
@@ -8,9 +8,12 @@ import type { Forecast } from '../schedule';
 import type { CalendarDay, Quantity } from '../units';
 
 export interface LookBody {
+  readonly surrounding: Surrounding;
   readonly where: string;
-  readonly signs: Readonly<Record<string, boolean>>;
-  readonly test: CountTest;
+  readonly signs: Readonly<Record<string, Finding>>;
+  /** Body length of one that was measured, in mm. */
+  readonly lengthMm: number | null;
+  readonly test: string;
   readonly frame: Quantity;
   /** One entry for each numbered spot; null where it was not read. */
   readonly counts: readonly (number | null)[];
@@ -22,6 +25,8 @@ export interface LookBody {
 export interface NameBody {
   readonly candidate: string;
   readonly stage: string | null;
+  /** Other causes confirmed at the same place. */
+  readonly also: readonly string[];
 }
 
 export interface ChooseBody {
@@ -124,6 +129,7 @@ export interface CaseFacts {
   readonly ownThresholds: readonly OwnThreshold[];
   readonly candidates: readonly Candidate[];
   readonly signs: readonly Sign[];
+  readonly tests: readonly FieldTest[];
 }
 
 /** The answers that each answer is built on. */

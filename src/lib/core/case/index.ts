@@ -1,4 +1,4 @@
-export { assess } from './assess';
+export { assess, circumstancesOf } from './assess';
 export { BUILT_ON, isStale } from './facts';
 export type {
   AnsweredStop,

@@ -1,6 +1,6 @@
 import type { Option, ShelfEntry } from '../choose';
 import type { DoseAnswer } from '../dose';
-import type { Candidate, CaseRanking, Density, LifeStage, ThresholdVerdict } from '../identify';
+import type { Candidate, CaseRanking, CountBasis, Density, LifeStage, ThresholdVerdict } from '../identify';
 import type { Caution, LabelCard, Stop } from '../labels';
 import type { Checkpoint, RectangleLanes } from '../place';
 import type { ApplicationRecord } from '../record';
@@ -43,14 +43,21 @@ export interface Working {
 /** Everything that follows from the facts of a case. */
 export interface CaseView {
   readonly density: Density | null;
+  /** What the density is told per. */
+  readonly basis: CountBasis;
   readonly ranking: CaseRanking;
   /** The confirmed name, or the leading one where the ranking is sure; null while it is not. */
   readonly named: Candidate | null;
   readonly confirmed: boolean;
   readonly stage: LifeStage | null;
+  /** Signs found that the confirmed causes do not explain. */
+  readonly unexplained: readonly string[];
   readonly threshold: {
     /** For weak turf and for strong, and where the figures come from. */
-    readonly perM2: readonly [weak: number, strong: number];
+    readonly at: readonly [weak: number, strong: number];
+    readonly basis: CountBasis;
+    /** The name of the field test that it is counted by. */
+    readonly test: string;
     readonly source: string;
     readonly limit: number;
     readonly verdict: ThresholdVerdict;

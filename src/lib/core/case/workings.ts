@@ -33,17 +33,29 @@ function density({ stops }: CaseFacts, view: Computed): Partial<Record<WorkingNa
     input('frame', look.frame.value, look.frame.unit, 'chosen'),
   ];
   return {
-    density: { formula: 'density', inputs, result: { value: view.density.perM2, unit: 'm2' } },
+    density: { formula: 'density', inputs, result: { value: view.density.mean, unit: `per ${view.basis}` } },
     ...(view.threshold
       ? {
           threshold: {
             formula: 'threshold',
             inputs: [
-              input('weak', view.threshold.perM2[0], 'per m2', 'catalogue', view.threshold.source),
-              input('strong', view.threshold.perM2[1], 'per m2', 'catalogue', view.threshold.source),
+              input(
+                'weak',
+                view.threshold.at[0],
+                `per ${view.threshold.basis}`,
+                'catalogue',
+                view.threshold.source,
+              ),
+              input(
+                'strong',
+                view.threshold.at[1],
+                `per ${view.threshold.basis}`,
+                'catalogue',
+                view.threshold.source,
+              ),
               input('vigour', look.vigour, null, 'chosen'),
             ],
-            result: { value: view.threshold.limit, unit: 'per m2' },
+            result: { value: view.threshold.limit, unit: `per ${view.threshold.basis}` },
           },
         }
       : {}),

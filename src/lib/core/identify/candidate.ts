@@ -1,11 +1,18 @@
-/** What a cause of trouble is: only insects can be treated, and some of those must not be. */
+/** What a cause of trouble is: only animals can be treated, and some of those must not be. */
 export type CandidateKind = 'insect' | 'not-insect';
-/** Protected: leave alone. Dangerous: not by this person. */
-export type CandidateStatus = 'pest' | 'protected' | 'dangerous';
+/**
+ * Useful and protected: leave alone. Notifiable: report to the authority. Dangerous: not by this person.
+ */
+export type CandidateStatus = 'pest' | 'useful' | 'protected' | 'notifiable' | 'dangerous';
+export type Concern = 'medical' | 'structural' | 'food';
 export type Hemisphere = 'north' | 'south';
 
-/** A field test that gives a count in a frame of known area. */
-export type CountTest = 'turf-flap' | 'soap-flush';
+/** Where something is seen; each candidate and each sign belongs to some of them. */
+export const SURROUNDINGS = [
+  ...(['lawn', 'bed', 'ground', 'wall', 'tree', 'water'] as const),
+  ...(['kitchen', 'store', 'bath', 'room', 'bedroom', 'cellar', 'loft'] as const),
+] as const;
+export type Surrounding = (typeof SURROUNDINGS)[number];
 
 export interface LifeStage {
   readonly id: string;
@@ -15,26 +22,35 @@ export interface LifeStage {
   readonly lengthMm: readonly [number, number];
 }
 
-/** Density at which treating is worth it: from weak turf (the low figure) to vigorous turf (the high one). */
+/**
+ * Number at which treating is worth it, in the measure of its field test: from weak turf (the low figure) to vigorous
+ * turf (the high one).
+ */
 export interface Threshold {
-  readonly test: CountTest;
-  readonly perM2: readonly [weak: number, vigorous: number];
+  readonly test: string;
+  readonly at: readonly [weak: number, vigorous: number];
   readonly source: string;
 }
 
+/** What a candidate needs to be ranked and named. */
 export interface Candidate {
   readonly id: string;
   readonly name: string;
   readonly scientific: string | null;
   readonly kind: CandidateKind;
   readonly status: CandidateStatus;
+  readonly concerns: readonly Concern[];
+  /** How often it is the cause there, relative to others; where nothing is said it hardly ever is. */
+  readonly places: Readonly<Partial<Record<Surrounding, number>>>;
   /** How often it is the cause, relative to the others, in each month of the northern hemisphere. */
   readonly season: readonly number[];
-  /** P(sign | candidate); a sign that is not listed has the ranking's default. */
-  readonly signs: Readonly<Record<string, number>>;
+  /** P(sign | candidate), or for a sign with several values P(value | candidate); what is not listed is the sign's usual. */
+  readonly signs: Readonly<Record<string, number | Readonly<Record<string, number>>>>;
   readonly stages: readonly LifeStage[];
   readonly threshold: Threshold | null;
   readonly telling: string;
+  /** The sign by which it is ruled out, and its answer where it is this one: needed of all that is no mere pest. */
+  readonly ruleOut: { readonly sign: string; readonly is: boolean | string } | null;
   readonly doNow: string;
   readonly doNot: string;
   readonly culture: string;
@@ -44,9 +60,24 @@ export interface Sign {
   readonly id: string;
   readonly name: string;
   readonly how: string;
+  readonly places: readonly Surrounding[];
+  /** Signs of one name come together and count once, by the strongest. */
+  readonly together: string | null;
+  /** Where one is looked at and found to be one of several; null for a sign that is there or not. */
+  readonly values: readonly { readonly id: string; readonly name: string }[] | null;
+  /** P(sign) for a candidate of these places that does not list it. */
+  readonly usual: number;
   /** Seconds that looking for it takes, walking included. */
   readonly effortSeconds: number;
+  readonly tool: string | null;
+  /** It can only be looked at after dark, or needs a night. */
+  readonly night: boolean;
+  /** There is a drawing of it. */
+  readonly drawn: boolean;
 }
+
+/** What was found: there or not, or which of its values. */
+export type Finding = boolean | string;
 
 /** The month by which the northern calendar of a candidate is read: six months on in the south. */
 export function northernMonth(month: number, hemisphere: Hemisphere): number {
@@ -57,4 +88,36 @@ export function northernMonth(month: number, hemisphere: Hemisphere): number {
 export function stageInMonth(candidate: Candidate, month: number, hemisphere: Hemisphere): LifeStage | null {
   const northern = northernMonth(month, hemisphere);
   return candidate.stages.find((stage) => stage.months.includes(northern)) ?? null;
+}
+
+const OUT_OF_SEASON = 0.08;
+/** One body length in so many that is measured lies outside the range given for its stage. */
+const FALL = 0.15;
+
+/** How well a measured body length (mm) fits a range: 1 inside, falling off quickly outside. */
+export function lengthFit([least, most]: readonly [number, number], lengthMm: number): number {
+  if (lengthMm >= least && lengthMm <= most) return 1;
+  const off = lengthMm < least ? least / lengthMm : lengthMm / most;
+  return Math.exp(-(((off - 1) / FALL) ** 2) / 2);
+}
+
+/**
+ * How likely each life stage is, by the month and, where one was measured, the body length in mm; likeliest first.
+ * Adds up to 1.
+ */
+export function stagesOf(
+  candidate: Candidate,
+  month: number,
+  hemisphere: Hemisphere,
+  lengthMm: number | null,
+): readonly { readonly stage: LifeStage; readonly p: number }[] {
+  const northern = northernMonth(month, hemisphere);
+  const weights = candidate.stages.map((stage) => ({
+    stage,
+    weight:
+      (stage.months.includes(northern) ? 1 : OUT_OF_SEASON) *
+      (lengthMm === null ? 1 : Math.max(0.001, lengthFit(stage.lengthMm, lengthMm))),
+  }));
+  const total = weights.reduce((sum, { weight }) => sum + weight, 0);
+  return weights.map(({ stage, weight }) => ({ stage, p: weight / total })).sort((a, b) => b.p - a.p);
 }

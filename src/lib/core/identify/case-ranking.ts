@@ -1,13 +1,19 @@
-import { answer, type Result } from '../result';
 import { byCodeUnit } from '../units';
-import { northernMonth, type Candidate, type Hemisphere, type Sign } from './candidate';
-import { identify, type IdentifyRefusal } from './rank';
+import {
+  lengthFit,
+  northernMonth,
+  type Candidate,
+  type Finding,
+  type Hemisphere,
+  type Sign,
+  type Surrounding,
+} from './candidate';
+import { byFalling } from './rank';
+import { factorsOf, Weighing, type Factor } from './weigh';
 
 export interface RankedCandidate {
   readonly id: string;
   readonly p: number;
-  /** Signs looked for, by how far each one moved the odds for this candidate, strongest first. */
-  readonly evidence: readonly { readonly sign: string; readonly seen: boolean; readonly bits: number }[];
 }
 
 export interface NextLook {
@@ -18,103 +24,302 @@ export interface NextLook {
 
 export interface CaseRanking {
   readonly ranked: readonly RankedCandidate[];
+  /** What is worth looking at next, by gain against effort. */
   readonly next: readonly NextLook[];
   /** The leading candidate stands at or above the certainty that is called sure. */
   readonly sure: boolean;
+  /** Signs found that hardly any of what is still likely would show: look again, or there is more than one cause. */
+  readonly misfits: readonly string[];
 }
 
-export interface RankingCircumstances {
+export interface Evidence {
+  readonly sign: string;
+  readonly found: Finding;
+  /** How far it moved the odds of this candidate, in bits: above 0 for it, below 0 against. */
+  readonly bits: number;
+  /** Signs that were found too and count together with this one. */
+  readonly together: readonly string[];
+}
+
+export interface Circumstances {
   readonly month: number;
   readonly hemisphere: Hemisphere;
+  readonly surrounding: Surrounding;
   /** How often each candidate was confirmed at this property before. */
   readonly history: Readonly<Record<string, number>>;
+  readonly lengthMm: number | null;
 }
 
 /** From here on a name is said plainly; below it the answer is "not sure". */
 export const SURE_FROM = 0.8;
-/** A dangerous or protected candidate above this must be ruled out first. */
+/** A candidate that must not be treated is ruled out first where it stands above this. */
 export const RULE_OUT_ABOVE = 0.05;
+/** The key under which a measured body length stands among the evidence. */
+export const BODY_LENGTH = 'body-length';
 /** A look that takes this long is worth half as much as an instant one of the same gain. */
 const HALF_WORTH_SECONDS = 300;
-const LIKELIHOOD_IF_UNLISTED = 0.05;
-const LEAST_PRIOR = 0.002;
+/** What needs a night, or a tool that has to be fetched, is worth so much less. */
+const NIGHT_WORTH = 0.5;
+const TOOL_WORTH = 0.8;
+const LEAST_SEASON = 0.02;
+const ELSEWHERE = 0.004;
+/** A sign fits nothing where so little of what is left would show it. */
+const MISFIT_BELOW = 0.12;
+const LENGTH_FITS = 0.9;
+const LENGTH_MISFITS = 0.03;
 
-/** Chance of each candidate before anything was looked at: its share of the month, raised by the property's history. */
-export function priorsOf(
-  candidates: readonly Candidate[],
-  { month, hemisphere, history }: RankingCircumstances,
-): Map<string, number> {
-  const northern = northernMonth(month, hemisphere);
-  const weights = candidates.map((candidate): [string, number] => [
-    candidate.id,
-    Math.max(LEAST_PRIOR, candidate.season[northern - 1] ?? 0) * (1 + (history[candidate.id] ?? 0)),
-  ]);
-  const total = weights.reduce((sum, [, weight]) => sum + weight, 0);
-  return new Map(weights.map(([id, weight]) => [id, weight / total]));
+interface CompiledSign {
+  readonly sign: Sign;
+  /** Factors by finding: "true" and "false", or its values. */
+  readonly factors: ReadonlyMap<Finding, Factor>;
 }
 
+interface Compiled {
+  readonly ids: readonly string[];
+  readonly index: ReadonlyMap<string, number>;
+  readonly signs: ReadonlyMap<string, CompiledSign>;
+}
+
+const COMPILED = new WeakMap<readonly Candidate[], { signs: readonly Sign[]; compiled: Compiled }>();
+
+/** The catalogue's likelihoods as columns of numbers; made once for a catalogue. */
+function compile(candidates: readonly Candidate[], signs: readonly Sign[]): Compiled {
+  const known = COMPILED.get(candidates);
+  if (known?.signs === signs) return known.compiled;
+  const compiled: Compiled = {
+    ids: candidates.map((c) => c.id),
+    index: new Map(candidates.map((c, i) => [c.id, i])),
+    signs: new Map(signs.map((sign) => [sign.id, { sign, factors: findingsOf(candidates, sign) }])),
+  };
+  COMPILED.set(candidates, { signs, compiled });
+  return compiled;
+}
+
+function findingsOf(candidates: readonly Candidate[], sign: Sign): ReadonlyMap<Finding, Factor> {
+  if (sign.values === null) {
+    const { there, missing } = factorsOf(candidates.map((c) => numberOr(c.signs[sign.id], sign.usual)));
+    return new Map<Finding, Factor>([
+      [true, there],
+      [false, missing],
+    ]);
+  }
+  return new Map(
+    sign.values.map(({ id }): [Finding, Factor] => {
+      const likelihood = candidates.map((c) => {
+        const given = c.signs[sign.id];
+        return typeof given === 'object' ? (given[id] ?? 0) : sign.usual;
+      });
+      return [id, factorsOf(likelihood).there];
+    }),
+  );
+}
+
+const numberOr = (given: unknown, usual: number): number => (typeof given === 'number' ? given : usual);
+
+/** Chance of each candidate before anything was looked at: its place, its month, and what the property had before. */
+function priorList(
+  candidates: readonly Candidate[],
+  { month, hemisphere, surrounding, history }: Circumstances,
+): Float64Array {
+  const northern = northernMonth(month, hemisphere);
+  const weights = new Float64Array(candidates.length);
+  let total = 0;
+  candidates.forEach((candidate, i) => {
+    total += weights[i] =
+      Math.max(LEAST_SEASON, candidate.season[northern - 1] ?? 0) *
+      (candidate.places[surrounding] ?? ELSEWHERE) *
+      (1 + (history[candidate.id] ?? 0));
+  });
+  for (let i = 0; i < weights.length; i++) weights[i] = (weights[i] ?? 0) / total;
+  return weights;
+}
+
+/** The same by name. */
+export function priorsOf(
+  candidates: readonly Candidate[],
+  circumstances: Circumstances,
+): Map<string, number> {
+  const prior = priorList(candidates, circumstances);
+  return new Map(candidates.map((c, i) => [c.id, prior[i] ?? 0]));
+}
+
+/** How well the measured body length fits the stages of each candidate, as a factor. */
+function lengthFactor(candidates: readonly Candidate[], lengthMm: number): Factor {
+  return factorsOf(
+    candidates.map((c) => {
+      const fit = c.stages.reduce((best, stage) => Math.max(best, lengthFit(stage.lengthMm, lengthMm)), 0);
+      return LENGTH_MISFITS + (LENGTH_FITS - LENGTH_MISFITS) * fit;
+    }),
+  ).there;
+}
+
+function weighed(
+  candidates: readonly Candidate[],
+  compiled: Compiled,
+  found: Readonly<Record<string, Finding>>,
+  circumstances: Circumstances,
+): Weighing {
+  const weighing = new Weighing(priorList(candidates, circumstances));
+  for (const [id, finding] of Object.entries(found)) {
+    const sign = compiled.signs.get(id);
+    const factor = sign?.factors.get(finding);
+    if (sign && factor) weighing.add(factor, groupOf(sign.sign, finding));
+  }
+  if (circumstances.lengthMm !== null) weighing.add(lengthFactor(candidates, circumstances.lengthMm), null);
+  return weighing;
+}
+
+/** What is there and what is missing are counted apart within a group. */
+const groupOf = (sign: Sign, finding: Finding): string | null =>
+  sign.together === null ? null : `${sign.together}:${finding === false ? 'missing' : 'there'}`;
+
 /**
- * Ranks the candidates of a case by what was seen, says what moved each of them, and what to look at next: the largest
- * expected gain, weighted down by the effort of looking.
+ * Ranks the candidates of a case by what was found and says what to look at next: the largest expected gain, weighted
+ * down by the effort of looking. Findings of signs that the catalogue does not know, or of values that a sign does not
+ * have, are not counted.
  */
 export function rankCase(
   candidates: readonly Candidate[],
   signs: readonly Sign[],
-  seen: Readonly<Record<string, boolean>>,
-  circumstances: RankingCircumstances,
-): Result<CaseRanking, IdentifyRefusal> {
-  const result = identify({
-    prior: priorsOf(candidates, circumstances),
-    signs: likelihoodTable(candidates, signs),
-    seen: new Map(Object.entries(seen)),
-    default: LIKELIHOOD_IF_UNLISTED,
-  });
-  if ('refused' in result) return result;
-  const { posterior, next } = result.ok;
-  const effort = new Map(signs.map((sign) => [sign.id, sign.effortSeconds]));
-  const worth = (look: NextLook): number => look.gainBits / (1 + look.effortSeconds / HALF_WORTH_SECONDS);
-  return answer({
-    ranked: posterior.map(({ pest, p }) => ({ id: pest, p, evidence: evidenceFor(pest, candidates, seen) })),
-    next: next
-      .map(({ sign, gainBits }) => ({ sign, gainBits, effortSeconds: effort.get(sign) ?? 0 }))
-      .sort((a, b) => worth(b) - worth(a) || byCodeUnit(a.sign, b.sign)),
-    sure: (posterior[0]?.p ?? 0) >= SURE_FROM,
-  });
-}
-
-type Likelihoods = ReadonlyMap<string, ReadonlyMap<string, number>>;
-const TABLES = new WeakMap<readonly Candidate[], { signs: readonly Sign[]; table: Likelihoods }>();
-
-/** The catalogue's likelihoods by sign; made once for a catalogue. */
-function likelihoodTable(candidates: readonly Candidate[], signs: readonly Sign[]): Likelihoods {
-  const known = TABLES.get(candidates);
-  if (known?.signs === signs) return known.table;
-  const table = new Map(signs.map((sign) => [sign.id, likelihoodsOf(candidates, sign.id)]));
-  TABLES.set(candidates, { signs, table });
-  return table;
-}
-
-function likelihoodsOf(candidates: readonly Candidate[], sign: string): Map<string, number> {
-  return new Map(
-    candidates.flatMap((c): [string, number][] =>
-      c.signs[sign] === undefined ? [] : [[c.id, c.signs[sign]]],
-    ),
+  found: Readonly<Record<string, Finding>>,
+  circumstances: Circumstances,
+): CaseRanking {
+  const compiled = compile(candidates, signs);
+  const weighing = weighed(candidates, compiled, found, circumstances);
+  const posterior = weighing.posterior();
+  const ranked = byFalling(
+    compiled.ids.map((id, i) => ({ id, p: posterior[i] ?? 0 })),
+    (entry) => entry.p,
+    (entry) => entry.id,
   );
+  let next: readonly NextLook[] | undefined;
+  let misfits: readonly string[] | undefined;
+  return {
+    ranked,
+    // These are worked out when somebody asks: most stops of a case do not show them.
+    get next() {
+      return (next ??= nextLooks(compiled, weighing, posterior, found, circumstances.surrounding));
+    },
+    sure: (ranked[0]?.p ?? 0) >= SURE_FROM,
+    get misfits() {
+      return (misfits ??= misfitsOf(compiled, posterior, found));
+    },
+  };
 }
 
-/** Weight of evidence of each sign in bits: log2 of its likelihood here over its mean likelihood elsewhere. */
-function evidenceFor(id: string, candidates: readonly Candidate[], seen: Readonly<Record<string, boolean>>) {
-  const likelihood = (candidate: Candidate, sign: string, present: boolean): number => {
-    const p = Math.min(0.99, Math.max(0.01, candidate.signs[sign] ?? LIKELIHOOD_IF_UNLISTED));
-    return present ? p : 1 - p;
+function misfitsOf(
+  compiled: Compiled,
+  posterior: Float64Array,
+  found: Readonly<Record<string, Finding>>,
+): string[] {
+  return Object.entries(found).flatMap(([id, finding]) => {
+    const factor = finding === false ? undefined : compiled.signs.get(id)?.factors.get(finding);
+    if (!factor) return [];
+    let expected = 0;
+    for (let i = 0; i < posterior.length; i++) expected += (posterior[i] ?? 0) * (factor.p[i] ?? 0);
+    return expected < MISFIT_BELOW ? [id] : [];
+  });
+}
+
+function nextLooks(
+  compiled: Compiled,
+  weighing: Weighing,
+  now: Float64Array,
+  found: Readonly<Record<string, Finding>>,
+  surrounding: Surrounding,
+): NextLook[] {
+  const worth = ({ sign, gainBits }: { sign: Sign; gainBits: number }): number =>
+    (gainBits * (sign.night ? NIGHT_WORTH : 1) * (sign.tool === null ? 1 : TOOL_WORTH)) /
+    (1 + sign.effortSeconds / HALF_WORTH_SECONDS);
+  return [...compiled.signs.values()]
+    .filter(({ sign }) => found[sign.id] === undefined && sign.places.includes(surrounding))
+    .map(({ sign, factors }) => ({
+      sign,
+      gainBits: weighing.gain(
+        now,
+        [...factors].map(([finding, factor]) => ({ factor, group: groupOf(sign, finding) })),
+      ),
+    }))
+    .sort((a, b) => worth(b) - worth(a) || byCodeUnit(a.sign.id, b.sign.id))
+    .map(({ sign, gainBits }) => ({ sign: sign.id, gainBits, effortSeconds: sign.effortSeconds }));
+}
+
+/**
+ * What speaks for a candidate and what against it, strongest first: log2 of the likelihood of each finding here over its
+ * mean likelihood for the others, weighted by how likely those were before anything was looked at. Of signs that come
+ * together only the strongest is told, with the others named beside it.
+ */
+export function evidenceFor(
+  id: string,
+  candidates: readonly Candidate[],
+  signs: readonly Sign[],
+  found: Readonly<Record<string, Finding>>,
+  circumstances: Circumstances,
+): Evidence[] {
+  const compiled = compile(candidates, signs);
+  const own = compiled.index.get(id);
+  if (own === undefined) return [];
+  const prior = priorList(candidates, circumstances);
+  const bits = (factor: Factor): number => {
+    let [mass, sum] = [0, 0];
+    prior.forEach((p, i) => {
+      if (i === own) return;
+      mass += p;
+      sum += p * (factor.p[i] ?? 0);
+    });
+    return mass > 0 && sum > 0 ? (factor.log[own] ?? 0) / Math.LN2 - Math.log2(sum / mass) : 0;
   };
-  const own = candidates.find((candidate) => candidate.id === id);
-  const others = candidates.filter((candidate) => candidate.id !== id);
-  if (!own || others.length === 0) return [];
-  return Object.entries(seen)
-    .map(([sign, present]) => {
-      const elsewhere = others.reduce((sum, c) => sum + likelihood(c, sign, present), 0) / others.length;
-      return { sign, seen: present, bits: Math.log2(likelihood(own, sign, present) / elsewhere) };
-    })
-    .sort((a, b) => Math.abs(b.bits) - Math.abs(a.bits) || byCodeUnit(a.sign, b.sign));
+  const all = Object.entries(found).flatMap(([sign, finding]) => {
+    const known = compiled.signs.get(sign);
+    const factor = known?.factors.get(finding);
+    return known && factor
+      ? [{ sign, found: finding, bits: bits(factor), group: groupOf(known.sign, finding) }]
+      : [];
+  });
+  if (circumstances.lengthMm !== null)
+    all.push({
+      sign: BODY_LENGTH,
+      found: true,
+      bits: bits(lengthFactor(candidates, circumstances.lengthMm)),
+      group: null,
+    });
+  const falling = all.sort((a, b) => Math.abs(b.bits) - Math.abs(a.bits) || byCodeUnit(a.sign, b.sign));
+  return falling
+    .filter((e, i) => e.group === null || falling.findIndex((other) => other.group === e.group) === i)
+    .map(({ sign, found: finding, bits: weight, group }) => ({
+      sign,
+      found: finding,
+      bits: weight,
+      together: falling
+        .filter((e) => group !== null && e.group === group && e.sign !== sign)
+        .map((e) => e.sign),
+    }));
+}
+
+/** Signs found that none of these causes would be likely to show: what a second cause would have to explain. */
+export function unexplained(
+  causes: readonly Candidate[],
+  signs: readonly Sign[],
+  found: Readonly<Record<string, Finding>>,
+): string[] {
+  const explains = (cause: Candidate, sign: Sign, finding: Finding): boolean => {
+    const given = cause.signs[sign.id];
+    const p = typeof finding === 'string' && typeof given === 'object' ? given[finding] : given;
+    return numberOr(p, sign.usual) >= EXPLAINS_FROM;
+  };
+  return Object.entries(found).flatMap(([id, finding]) => {
+    const sign = signs.find((s) => s.id === id);
+    return !sign || finding === false || causes.some((cause) => explains(cause, sign, finding)) ? [] : [id];
+  });
+}
+const EXPLAINS_FROM = 0.2;
+
+/**
+ * Whether a candidate that must be ruled out has been: its named sign was looked at and found otherwise.
+ */
+export function isRuledOut(candidate: Candidate, found: Readonly<Record<string, Finding>>): boolean {
+  const { ruleOut } = candidate;
+  if (ruleOut === null) return false;
+  const finding = found[ruleOut.sign];
+  return finding !== undefined && finding !== ruleOut.is;
 }

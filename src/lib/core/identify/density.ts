@@ -5,8 +5,8 @@ import type { Threshold } from './candidate';
 export interface Density {
   readonly spots: number;
   readonly total: number;
-  /** Mean per m², and its 95 % interval; the low end is never below 0. */
-  readonly perM2: number;
+  /** Mean per m² (or night, minute, spot), and its 95 % interval; the low end is never below 0. */
+  readonly mean: number;
   readonly low: number;
   readonly high: number;
 }
@@ -41,7 +41,7 @@ export function densityOf(counts: readonly number[], frame: Quantity): Result<De
   return answer({
     spots: n,
     total,
-    perM2: mean / area,
+    mean: mean / area,
     low: Math.max(0, mean - half) / area,
     high: (mean + half) / area,
   });
@@ -52,7 +52,7 @@ export type ThresholdVerdict = 'below' | 'at' | 'above' | 'cannot-tell';
 
 /** The threshold for turf of this vigour: its low figure for weak turf, its high one for strong, the middle for fair. */
 export function thresholdFor(threshold: Threshold, vigour: Vigour): number {
-  const [weak, strong] = threshold.perM2;
+  const [weak, strong] = threshold.at;
   return vigour === 'weak' ? weak : vigour === 'strong' ? strong : (weak + strong) / 2;
 }
 
@@ -64,7 +64,7 @@ export function thresholdFor(threshold: Threshold, vigour: Vigour): number {
 export function againstThreshold(density: Density, limit: number): ThresholdVerdict {
   if (density.high < limit) return 'below';
   if (density.low > limit) return 'above';
-  return density.perM2 >= 0.9 * limit && density.perM2 <= 1.1 * limit && density.spots >= 5
+  return density.mean >= 0.9 * limit && density.mean <= 1.1 * limit && density.spots >= 5
     ? 'at'
     : 'cannot-tell';
 }

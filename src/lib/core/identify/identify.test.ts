@@ -3,23 +3,33 @@ import { describe, expect, it } from 'vitest';
 import {
   againstThreshold,
   densityOf,
+  evidenceFor,
   entropyBits,
   identify,
+  isRuledOut,
   northernMonth,
   priorsOf,
   rankCase,
+  recipeFor,
   stageInMonth,
+  stagesOf,
   thresholdFor,
+  unexplained,
   type Candidate,
+  type Circumstances,
+  type FieldTest,
   type Sign,
 } from '.';
 
-const candidate = (id: string, signs: Record<string, number>, more: Partial<Candidate> = {}): Candidate => ({
+const candidate = (id: string, signs: Candidate['signs'], more: Partial<Candidate> = {}): Candidate => ({
   id,
   name: id,
   scientific: null,
   kind: 'insect',
   status: 'pest',
+  concerns: [],
+  places: { lawn: 1 },
+  ruleOut: null,
   season: Array.from({ length: 12 }, () => 1),
   signs,
   stages: [],
@@ -30,7 +40,27 @@ const candidate = (id: string, signs: Record<string, number>, more: Partial<Cand
   culture: '',
   ...more,
 });
-const sign = (id: string, effortSeconds = 30): Sign => ({ id, name: id, how: id, effortSeconds });
+const sign = (id: string, effortSeconds = 30, more: Partial<Sign> = {}): Sign => ({
+  id,
+  name: id,
+  how: id,
+  places: ['lawn'],
+  together: null,
+  values: null,
+  usual: 0.05,
+  effortSeconds,
+  tool: null,
+  night: false,
+  drawn: false,
+  ...more,
+});
+const JUNE: Circumstances = {
+  month: 6,
+  hemisphere: 'north',
+  surrounding: 'lawn',
+  history: {},
+  lengthMm: null,
+};
 
 describe('ranking the causes', () => {
   const share = fc.double({ min: 0.02, max: 0.98, noNaN: true });
@@ -110,32 +140,21 @@ describe('ranking the causes', () => {
 
   it('puts a quick look before one of the same gain that takes a night', () => {
     const candidates = [candidate('x', { slow: 0.9, quick: 0.9 }), candidate('y', { slow: 0.1, quick: 0.1 })];
-    const ranking = rankCase(
-      candidates,
-      [sign('slow', 3600), sign('quick', 20)],
-      {},
-      { month: 6, hemisphere: 'north', history: {} },
-    );
-    expect(ranking).toMatchObject({ ok: { next: [{ sign: 'quick' }, { sign: 'slow' }], sure: false } });
+    const ranking = rankCase(candidates, [sign('slow', 3600), sign('quick', 20)], {}, JUNE);
+    expect(ranking.next.map((look) => look.sign)).toEqual(['quick', 'slow']);
+    expect(ranking.sure).toBe(false);
   });
 
   it('tells what speaks for a cause and what against it', () => {
     const candidates = [candidate('x', { a: 0.9, b: 0.9 }), candidate('y', { a: 0.1, b: 0.1 })];
-    const ranking = rankCase(
-      candidates,
-      [sign('a'), sign('b')],
-      { a: true, b: false },
-      { month: 6, hemisphere: 'north', history: {} },
-    );
-    if (!('ok' in ranking)) return expect.fail('refused');
-    const x = ranking.ok.ranked.find((r) => r.id === 'x');
-    expect(x?.evidence.find((e) => e.sign === 'a')?.bits).toBeGreaterThan(0);
-    expect(x?.evidence.find((e) => e.sign === 'b')?.bits).toBeLessThan(0);
+    const evidence = evidenceFor('x', candidates, [sign('a'), sign('b')], { a: true, b: false }, JUNE);
+    expect(evidence.find((e) => e.sign === 'a')?.bits).toBeGreaterThan(0);
+    expect(evidence.find((e) => e.sign === 'b')?.bits).toBeLessThan(0);
   });
 
   it('thinks of what a property had before', () => {
     const candidates = [candidate('x', {}), candidate('y', {})];
-    const priors = priorsOf(candidates, { month: 6, hemisphere: 'north', history: { y: 2 } });
+    const priors = priorsOf(candidates, { ...JUNE, history: { y: 2 } });
     expect(priors.get('y')).toBeCloseTo(0.75, 9);
   });
 
@@ -153,11 +172,175 @@ describe('ranking the causes', () => {
   });
 });
 
+describe('findings that come together', () => {
+  const p = fc.double({ min: 0, max: 1, noNaN: true });
+  const share = (id: string, ranked: readonly { id: string; p: number }[]): number =>
+    ranked.find((r) => r.id === id)?.p ?? NaN;
+  const NAMES = ['a', 'b', 'c', 'd'];
+  const world = fc.record({
+    rows: fc.array(fc.tuple(p, p, p, p), { minLength: 2, maxLength: 6 }),
+    groups: fc.tuple(...NAMES.map(() => fc.constantFrom(null, 'g', 'h'))),
+    seen: fc.tuple(...NAMES.map(() => fc.option(fc.boolean(), { nil: undefined }))),
+  });
+  const build = ({ rows, groups }: { rows: number[][]; groups: (string | null)[] }) => ({
+    candidates: rows.map((row, i) =>
+      candidate(`p${i}`, Object.fromEntries(NAMES.map((name, k) => [name, row[k] ?? 0]))),
+    ),
+    signs: NAMES.map((name, k) => sign(name, 30, { together: groups[k] ?? null })),
+  });
+
+  it('count once: birds, digging and lifting turf are no three proofs', () => {
+    const grub = candidate('grub', { birds: 0.6, digging: 0.6, lifts: 0.8 });
+    const other = candidate('other', { birds: 0.1, digging: 0.1, lifts: 0.1 });
+    const together = ['birds', 'digging', 'lifts'].map((id) => sign(id, 30, { together: 'digging' }));
+    const apart = ['birds', 'digging', 'lifts'].map((id) => sign(id));
+    const all = { birds: true, digging: true, lifts: true };
+    const odds = (signs: Sign[], found: Record<string, boolean>): number => {
+      const { ranked } = rankCase([grub, other], signs, found, JUNE);
+      return share('grub', ranked) / share('other', ranked);
+    };
+    expect(odds(together, all)).toBeCloseTo(6, 9);
+    expect(odds(apart, all)).toBeCloseTo(6 * 6 * 8, 6);
+    expect(odds(together, { lifts: true })).toBeCloseTo(8, 9);
+  });
+
+  it('give the same ranking in whatever order they were made', () => {
+    fc.assert(
+      fc.property(world, fc.shuffledSubarray([0, 1, 2, 3], { minLength: 4 }), (drawn, order) => {
+        const { candidates, signs } = build(drawn);
+        const entries = NAMES.flatMap((name, k): [string, boolean][] =>
+          drawn.seen[k] === undefined ? [] : [[name, drawn.seen[k]]],
+        );
+        const shuffled = order.flatMap((k) => entries.filter(([name]) => name === NAMES[k]));
+        const [one, two] = [entries, shuffled].map((found) =>
+          rankCase(candidates, signs, Object.fromEntries(found), JUNE),
+        );
+        for (const { id, p: chance } of one?.ranked ?? [])
+          expect(share(id, two?.ranked ?? [])).toBeCloseTo(chance, 9);
+      }),
+    );
+  });
+
+  it('never raise a cause that cannot show the sign', () => {
+    fc.assert(
+      fc.property(world, fc.nat(5), fc.nat(3), (drawn, who, which) => {
+        const { candidates, signs } = build(drawn);
+        const name = NAMES[which] ?? 'a';
+        const victim = candidates[who % candidates.length]?.id ?? 'p0';
+        const changed = candidates.map((c) =>
+          c.id === victim ? { ...c, signs: { ...c.signs, [name]: 0 } } : c,
+        );
+        const before = Object.fromEntries(
+          NAMES.flatMap((n, k) => (n === name || drawn.seen[k] === undefined ? [] : [[n, drawn.seen[k]]])),
+        ) as Record<string, boolean>;
+        const after = rankCase(changed, signs, { ...before, [name]: true }, JUNE);
+        const was = share(victim, rankCase(changed, signs, before, JUNE).ranked);
+        expect(share(victim, after.ranked)).toBeLessThanOrEqual(was + 1e-9);
+      }),
+    );
+  });
+
+  it('never expect to know less after looking, within a group either', () => {
+    const candidates = [candidate('x', { a: 0.9, b: 0.7 }), candidate('y', { a: 0.2, b: 0.1 })];
+    const signs = ['a', 'b'].map((id) => sign(id, 30, { together: 'g' }));
+    const gain = (found: Record<string, boolean>): number =>
+      rankCase(candidates, signs, found, JUNE).next.find((look) => look.sign === 'b')?.gainBits ?? NaN;
+    expect(gain({})).toBeGreaterThan(0);
+    expect(gain({ a: true })).toBeLessThan(gain({}));
+  });
+});
+
+describe('what was found and what it means', () => {
+  const rows = sign('raster', 30, {
+    usual: 0.01,
+    values: ['v', 'zip', 'none'].map((id) => ({ id, name: id })),
+  });
+  const chafer = candidate('chafer', { raster: { v: 0.03, zip: 0.9, none: 0.03 }, lifts: 0.8 });
+  const japanese = candidate('japanese', { raster: { v: 0.9, zip: 0.03, none: 0.03 }, lifts: 0.8 });
+  const bee = candidate(
+    'bee',
+    { lifts: 0.01, furry: 0.9 },
+    {
+      status: 'protected',
+      ruleOut: { sign: 'furry', is: true },
+    },
+  );
+  const all = [chafer, japanese, bee];
+  const signs = [rows, sign('lifts'), sign('furry'), sign('alien', 30, { usual: 0.02 })];
+
+  it('takes a sign of several values as one, and asks for it first', () => {
+    const open = rankCase(all, signs, { lifts: true }, JUNE);
+    expect(open.next[0]?.sign).toBe('raster');
+    const zip = rankCase(all, signs, { lifts: true, raster: 'zip' }, JUNE);
+    expect(zip.ranked[0]).toMatchObject({ id: 'chafer', p: expect.closeTo(0.9 / 0.93, 1) });
+  });
+
+  it('calls out a sign that fits nothing', () => {
+    expect(rankCase(all, signs, { lifts: true, alien: true }, JUNE).misfits).toEqual(['alien']);
+    expect(rankCase(all, signs, { lifts: true }, JUNE).misfits).toEqual([]);
+  });
+
+  it('leaves to a second cause what the first does not explain', () => {
+    const found = { lifts: true, furry: true, raster: 'zip' };
+    expect(unexplained([chafer], signs, found)).toEqual(['furry']);
+    expect(unexplained([chafer, bee], signs, found)).toEqual([]);
+  });
+
+  it('rules out by the named sign alone', () => {
+    expect(
+      ([{}, { furry: true }, { furry: false }] as Record<string, boolean>[]).map((found) =>
+        isRuledOut(bee, found),
+      ),
+    ).toEqual([false, false, true]);
+    expect(isRuledOut(chafer, { furry: false })).toBe(false);
+  });
+
+  it('weighs life stages by the month and the body length', () => {
+    const grub = candidate(
+      'g',
+      {},
+      {
+        stages: [
+          { id: 'small', name: 's', months: [8, 9], lengthMm: [4, 12] },
+          { id: 'large', name: 'l', months: [10, 11], lengthMm: [15, 24] },
+        ],
+      },
+    );
+    const first = (month: number, lengthMm: number | null) =>
+      stagesOf(grub, month, 'north', lengthMm)[0]?.stage.id;
+    expect([first(9, null), first(10, null), first(9, 20), first(10, 8)]).toEqual([
+      'small',
+      'large',
+      'large',
+      'small',
+    ]);
+  });
+
+  it('mixes for the frame at hand', () => {
+    const test: FieldTest = {
+      ...{
+        id: 't',
+        name: 't',
+        places: ['lawn'],
+        basis: 'm2',
+        count: 'c',
+        units: ['m2'],
+        spots: 5,
+        steps: [],
+      },
+      ...{ frame: { value: 1, unit: 'm2' }, not: '' },
+      recipe: [{ what: 'soap', perM2: { value: 30, unit: 'ml' } }],
+    };
+    const [soap] = recipeFor(test, { value: 2, unit: 'ft2' });
+    expect(soap?.amount.value).toBeCloseTo(30 * 0.18580608, 9);
+  });
+});
+
 describe('density from a few spots', () => {
   it('gives the mean per square metre and an interval that holds it', () => {
     const result = densityOf([2, 0, 3, 1, 4], { value: 0.1, unit: 'm2' });
     if (!('ok' in result)) return expect.fail('refused');
-    expect(result.ok.perM2).toBeCloseTo(20, 9);
+    expect(result.ok.mean).toBeCloseTo(20, 9);
     // By hand: s = √2.5, half = 2.776·√(2.5/5) = 1.963 a spot.
     expect(result.ok.low).toBeCloseTo(0.37, 1);
     expect(result.ok.high).toBeCloseTo(39.63, 1);
@@ -186,7 +369,7 @@ describe('density from a few spots', () => {
     const about = (perM2: number, half: number) => ({
       spots: 5,
       total: 9,
-      perM2,
+      mean: perM2,
       low: perM2 - half,
       high: perM2 + half,
     });
@@ -197,7 +380,7 @@ describe('density from a few spots', () => {
   });
 
   it('asks more of vigorous turf before it is treated', () => {
-    const threshold = { test: 'turf-flap', perM2: [54, 86], source: 's' } as const;
+    const threshold = { test: 'turf-flap', at: [54, 86], source: 's' } as const;
     expect(thresholdFor(threshold, 'weak')).toBe(54);
     expect(thresholdFor(threshold, 'fair')).toBe(70);
     expect(thresholdFor(threshold, 'strong')).toBe(86);

@@ -1,17 +1,33 @@
-export { entropyBits, identify } from './rank';
+export { entropyBits } from './weigh';
+export { identify } from './rank';
 export type { IdentifyInput, IdentifyRefusal, Ranking } from './rank';
-export { northernMonth, stageInMonth } from './candidate';
+export { northernMonth, stageInMonth, stagesOf, SURROUNDINGS } from './candidate';
 export type {
   Candidate,
   CandidateKind,
   CandidateStatus,
-  CountTest,
+  Concern,
+  Finding,
   Hemisphere,
   LifeStage,
   Sign,
+  Surrounding,
   Threshold,
 } from './candidate';
-export { priorsOf, rankCase, RULE_OUT_ABOVE, SURE_FROM } from './case-ranking';
-export type { CaseRanking, NextLook, RankedCandidate, RankingCircumstances } from './case-ranking';
+export {
+  BODY_LENGTH,
+  evidenceFor,
+  isRuledOut,
+  priorsOf,
+  rankCase,
+  RULE_OUT_ABOVE,
+  SURE_FROM,
+  unexplained,
+} from './case-ranking';
+export type { CaseRanking, Circumstances, Evidence, NextLook, RankedCandidate } from './case-ranking';
 export { againstThreshold, densityOf, thresholdFor } from './density';
 export type { Density, ThresholdVerdict, Vigour } from './density';
+export { recipeFor, shownPer } from './field-test';
+export type { CountBasis, FieldTest } from './field-test';
+export { GUIDE_GROUPS, REMEDY_FAMILIES } from './guide';
+export type { GuideEntry, GuideGroup, RemedyFamily } from './guide';

@@ -1,5 +1,6 @@
 import { answer, invalid, refuse, refusal, type Result } from '../result';
 import { byCodeUnit, isAbove } from '../units';
+import { factorsOf, Weighing } from './weigh';
 
 export interface IdentifyInput {
   readonly prior: ReadonlyMap<string, number>;
@@ -18,8 +19,6 @@ export interface Ranking {
 export type IdentifyRefusal = 'invalid-input' | 'unknown-sign';
 
 const DEFAULT_LIKELIHOOD = 0.05;
-const LEAST_LIKELIHOOD = 0.01;
-const MOST_LIKELIHOOD = 0.99;
 
 /**
  * Naive Bayes over the candidates, and which sign to look for next: the expected fall of the posterior's entropy.
@@ -39,21 +38,17 @@ export function identify(input: IdentifyInput): Result<Ranking, IdentifyRefusal>
   if (unknown.length > 0)
     return { refused: unknown.map((sign) => refusal('unknown-sign', `seen.${sign}`, { sign })) };
 
-  const fallback = clip(input.default ?? DEFAULT_LIKELIHOOD);
-  const likelihoods = (sign: string): number[] => {
+  const factors = (sign: string) => {
     const given = input.signs.get(sign);
-    return pests.map((pest) => {
-      const p = given?.get(pest);
-      return p === undefined ? fallback : clip(p);
-    });
+    return factorsOf(pests.map((pest) => given?.get(pest) ?? input.default ?? DEFAULT_LIKELIHOOD));
   };
-  const logs = weights.map((p) => Math.log(p / total));
-  for (const [sign, present] of input.seen)
-    likelihoods(sign).forEach((p, i) => (logs[i] = (logs[i] ?? 0) + Math.log(present ? p : 1 - p)));
-  const posterior = normalise(logs);
-
+  const weighing = new Weighing(weights);
+  for (const [sign, present] of input.seen) {
+    const { there, missing } = factors(sign);
+    weighing.add(present ? there : missing, null);
+  }
+  const posterior = weighing.posterior();
   const open = [...input.signs.keys()].filter((sign) => !input.seen.has(sign));
-  const before = entropyBits(posterior);
   return answer({
     posterior: byFalling(
       pests.map((pest, i) => ({ pest, p: posterior[i] ?? 0 })),
@@ -61,50 +56,37 @@ export function identify(input: IdentifyInput): Result<Ranking, IdentifyRefusal>
       (entry) => entry.pest,
     ),
     next: byFalling(
-      open.map((sign) => ({ sign, gainBits: before - entropyAfter(posterior, likelihoods(sign)) })),
+      open.map((sign) => {
+        const { there, missing } = factors(sign);
+        return {
+          sign,
+          gainBits: weighing.gain(posterior, [
+            { factor: there, group: null },
+            { factor: missing, group: null },
+          ]),
+        };
+      }),
       (entry) => entry.gainBits,
       (entry) => entry.sign,
     ),
   });
 }
 
-const clip = (p: number): number => Math.min(MOST_LIKELIHOOD, Math.max(LEAST_LIKELIHOOD, p));
-
-/** Probabilities from unnormalised logarithms, without underflow however many signs were read. */
-function normalise(logs: readonly number[]): number[] {
-  const top = logs.reduce((most, x) => Math.max(most, x), -Infinity);
-  const weights = logs.map((x) => Math.exp(x - top));
-  const sum = weights.reduce((all, w) => all + w, 0);
-  return weights.map((w) => w / sum);
-}
-
-/** Expected entropy once the sign has been looked for: −Σ over yes/no and pests of p·q·log2 of its new share. */
-function entropyAfter(posterior: readonly number[], likelihood: readonly number[]): number {
-  let expected = 0;
-  for (const present of [true, false]) {
-    const joint = posterior.map((p, i) => p * (present ? (likelihood[i] ?? 0) : 1 - (likelihood[i] ?? 0)));
-    const chance = joint.reduce((sum, p) => sum + p, 0);
-    if (chance > 0) expected += chance * entropyBits(joint.map((p) => p / chance));
-  }
-  return expected;
-}
-
-/** Entropy of a distribution in bits; a probability of 0 adds nothing. */
-export function entropyBits(p: readonly number[]): number {
-  return p.reduce((sum, x) => (x > 0 ? sum - x * Math.log2(x) : sum), 0);
-}
-
 /** Sorted by falling number; numbers that differ by noise alone stand in order of name. */
-function byFalling<T>(entries: T[], number: (entry: T) => number, name: (entry: T) => string): T[] {
+export function byFalling<T>(entries: T[], number: (entry: T) => number, name: (entry: T) => string): T[] {
   const sorted = entries.sort((a, b) => number(b) - number(a) || byCodeUnit(name(a), name(b)));
   const result: T[] = [];
   let group: T[] = [];
+  const flush = (): void => {
+    // Pushed one by one: thousands of arguments are too many for one call.
+    for (const entry of group.length > 1 ? group.sort((a, b) => byCodeUnit(name(a), name(b))) : group)
+      result.push(entry);
+    group = [];
+  };
   for (const entry of sorted) {
-    if (group[0] !== undefined && isAbove(number(group[0]), number(entry))) {
-      result.push(...group.sort((a, b) => byCodeUnit(name(a), name(b))));
-      group = [];
-    }
+    if (group[0] !== undefined && isAbove(number(group[0]), number(entry))) flush();
     group.push(entry);
   }
-  return [...result, ...group.sort((a, b) => byCodeUnit(name(a), name(b)))];
+  flush();
+  return result;
 }

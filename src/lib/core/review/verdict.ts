@@ -85,7 +85,7 @@ function verdictOf(
   const level = threshold === null ? null : againstThreshold(density, threshold);
   if (level === 'below') return 'done';
   if (today < recheckDue(doneOn, use)) return 'wait';
-  if (level === 'cannot-tell' && density.perM2 < (threshold ?? 0)) return 'count-more';
+  if (level === 'cannot-tell' && density.mean < (threshold ?? 0)) return 'count-more';
   if (pct < WORKED_FROM_PCT) return 'change-approach';
   if (repeatOn === null) return 'change-approach';
   return repeatOn > today ? 'not-yet-allowed' : 'repeat';

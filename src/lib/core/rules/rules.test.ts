@@ -79,14 +79,14 @@ describe('local rules', () => {
   });
 
   it('replace a threshold by the workspace’s own, and leave the others', () => {
-    const threshold = { test: 'soap-flush' as const, perM2: [15, 20] as const, source: 'guidance' };
+    const threshold = { test: 'soap-flush' as const, at: [15, 20] as const, source: 'guidance' };
     const own = [{ candidate: 'a', perM2: [5, 9] as const, source: 'our greens' }];
     expect(ownThreshold({ id: 'a', threshold }, own)).toEqual({
       ...threshold,
-      perM2: [5, 9],
+      at: [5, 9],
       source: 'our greens',
     });
     expect(ownThreshold({ id: 'b', threshold }, own)).toBe(threshold);
-    expect(ownThreshold({ id: 'a', threshold: null }, own)?.perM2).toEqual([5, 9]);
+    expect(ownThreshold({ id: 'a', threshold: null }, own)?.at).toEqual([5, 9]);
   });
 });

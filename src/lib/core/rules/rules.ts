@@ -105,7 +105,7 @@ export function ownThreshold(
   if (!found) return candidate.threshold;
   return {
     test: candidate.threshold?.test ?? 'turf-flap',
-    perM2: found.perM2,
+    at: found.perM2,
     source: found.source,
   };
 }

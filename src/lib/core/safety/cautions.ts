@@ -1,5 +1,12 @@
 import type { DoseAnswer, DoseProblem } from '../dose';
-import { RULE_OUT_ABOVE, type Candidate, type CaseRanking } from '../identify';
+import {
+  isRuledOut,
+  RULE_OUT_ABOVE,
+  type Candidate,
+  type CaseRanking,
+  type Finding,
+  type Sign,
+} from '../identify';
 import type { Caution, CautionCode, CautionRank, ClauseKey, LabelCard, Stop } from '../labels';
 import { passesMostOnSmallEnd, type MeasuredLawn } from '../site';
 import type { CalendarDay } from '../units';
@@ -21,30 +28,38 @@ function caution(
 }
 
 /**
- * What the name demands before anything is planned: protected or dangerous insects not ruled out are a Halt, and so is a
- * treatment against something that is no insect.
+ * What the name demands before anything is planned: what is protected, useful, to be reported or dangerous is a Halt
+ * above a small probability, until the sign by which it is known was looked for and found otherwise; and so is a
+ * treatment against something that is no animal.
  */
 export function nameCautions(
   ranking: CaseRanking,
   candidates: readonly Candidate[],
+  signs: readonly Sign[],
   named: Candidate | null,
-  looked: boolean,
+  found: Readonly<Record<string, Finding>>,
 ): Caution[] {
   // Before anything was looked at there is nothing but the season to go by, and nothing that could be planned.
-  const possible = (named || looked ? ranking.ranked : [])
+  const looked = named !== null || Object.keys(found).length > 0;
+  const possible = (looked ? ranking.ranked : [])
     .filter(({ id, p }) => p > RULE_OUT_ABOVE || id === named?.id)
     .flatMap(({ id, p }) =>
-      candidates.filter((c) => c.id === id && c.status !== 'pest').map((c) => ({ c, p })),
+      candidates
+        .filter((c) => c.id === id && c.status !== 'pest' && (c === named || !isRuledOut(c, found)))
+        .map((c) => ({ c, p, sign: signs.find((s) => s.id === c.ruleOut?.sign) })),
     );
   return [
-    ...possible.map(({ c, p }) =>
-      caution('must-rule-out', 'halt', 'name', named?.id === c.id ? 'change' : 'tick', {
+    ...possible.map(({ c, p, sign }) =>
+      caution('must-rule-out', 'halt', 'name', 'change', {
         facts: {
           about: c.id,
           name: c.name,
           status: c.status,
           p,
-          telling: c.telling,
+          named: named === c ? 1 : 0,
+          sign: sign?.id ?? '',
+          mark: sign?.values?.find((v) => v.id === c.ruleOut?.is)?.name ?? sign?.name ?? c.telling,
+          how: sign?.how ?? '',
           doNow: c.doNow,
           doNot: c.doNot,
         },

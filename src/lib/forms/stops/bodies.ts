@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { SURROUNDINGS, type Finding } from '../../core/identify';
 import type {
   ChooseBody,
   LookBody,
@@ -28,26 +29,34 @@ import {
 const VOLUMES = ['ml', 'l', 'floz', 'quart', 'gal', 'gal_uk', 'floz_uk'] as const;
 const PRODUCTS = ['ml', 'l', 'floz', 'tsp', 'tbsp', 'g', 'kg', 'oz', 'lb', 'count', 'million'] as const;
 const AREAS = ['m2', 'ft2'] as const;
+const FRAMES = ['m2', 'ft2', 'count'] as const;
 export { AREAS, PRODUCTS, VOLUMES };
 
 const count = orNothing(whole(0, 10_000));
 
+/** There, not there, one of a sign's values, or "" where it was not looked for. */
+const finding = z.union([z.boolean(), z.string().regex(/^[a-z-]{0,40}$/)]);
+const WRITTEN: Readonly<Record<string, Finding>> = { yes: true, no: false };
+
 export const lookBody = z.object({
+  // What was looked at before places were asked for was a lawn.
+  surrounding: z.enum(SURROUNDINGS).default('lawn'),
   where: neededText(120),
   signs: z.preprocess(
     (value) => value ?? {},
     z
-      .record(z.string().max(60), z.union([z.boolean(), z.enum(['yes', 'no', ''])]))
+      .record(z.string().max(60), finding)
       .transform((signs) =>
         Object.fromEntries(
           Object.entries(signs).flatMap(([sign, seen]) =>
-            seen === '' ? [] : [[sign, seen === true || seen === 'yes'] as const],
+            seen === '' ? [] : [[sign, typeof seen === 'string' ? (WRITTEN[seen] ?? seen) : seen] as const],
           ),
         ),
       ),
   ),
-  test: z.enum(['turf-flap', 'soap-flush']),
-  frame: amount(AREAS, 0.005, 10),
+  lengthMm: orNothing(numeric(0.1, 400)).default(null),
+  test: z.string().min(1).max(60),
+  frame: amount(FRAMES, 0.005, 1000),
   counts: listed(count, 1, 20),
   vigour: z.enum(['weak', 'fair', 'strong']),
   flowering: ticked,
@@ -57,6 +66,14 @@ export const lookBody = z.object({
 export const nameBody = z.object({
   candidate: z.string().min(1).max(60),
   stage: orNothing(z.string().max(60)),
+  also: z.preprocess(
+    // Ticks come as names with "on", and are kept as a list.
+    (value) =>
+      typeof value === 'object' && value !== null && !Array.isArray(value)
+        ? Object.keys(value)
+        : (value ?? []),
+    z.array(z.string().max(60)).max(5),
+  ),
 }) satisfies z.ZodType<NameBody>;
 
 export const chooseBody = z.object({

@@ -1,4 +1,4 @@
-import type { AnsweredStop, StopBodies } from '../../core/case';
+import type { AnsweredStop, CaseFacts, StopBodies } from '../../core/case';
 import { invalid, isRefused, type Refusal, type Result } from '../../core/result';
 import { read } from '../shape';
 import { treeOf, type Fields } from '../fields';
@@ -6,9 +6,28 @@ import { BODIES, measureBody } from './bodies';
 
 /** Names that a case may use: handed in, so that no page bundles the catalogue. */
 export interface KnownNames {
-  readonly signs: ReadonlySet<string>;
+  /** Signs with their values; null for those that are there or not. */
+  readonly signs: ReadonlyMap<string, ReadonlySet<string> | null>;
+  readonly tests: ReadonlySet<string>;
   readonly candidates: ReadonlyMap<string, ReadonlySet<string>>;
   readonly labels: ReadonlySet<string>;
+}
+
+/** The names that a case may use, from its catalogue and shelf. */
+export function knownNames({
+  signs,
+  candidates,
+  tests,
+  shelf,
+}: Pick<CaseFacts, 'signs' | 'candidates' | 'tests' | 'shelf'>): KnownNames {
+  return {
+    signs: new Map(
+      signs.map((s) => [s.id, s.values === null ? null : new Set(s.values.map((value) => value.id))]),
+    ),
+    candidates: new Map(candidates.map((c) => [c.id, new Set(c.stages.map((stage) => stage.id))])),
+    tests: new Set(tests.map((test) => test.id)),
+    labels: new Set(shelf.map((entry) => entry.label.id)),
+  };
 }
 
 /** What a form sent for a stop, as its answer; every reason against it is told with the field's name. */
@@ -32,13 +51,19 @@ export function readStop(stop: AnsweredStop, stored: unknown): StopBodies[Answer
 
 function unknownNames(stop: AnsweredStop, body: object, known: KnownNames): Refusal<'invalid-input'>[] {
   if (stop === 'look') {
-    const signs = Object.keys((body as StopBodies['look']).signs);
-    return signs
-      .filter((sign) => !known.signs.has(sign))
-      .map((sign) => invalid(`signs.${sign}`, 'a-known-key', { key: sign }));
+    const { signs, test } = body as StopBodies['look'];
+    const wrong = Object.entries(signs).flatMap(([sign, found]) => {
+      const values = known.signs.get(sign);
+      if (values === undefined) return [invalid(`signs.${sign}`, 'a-known-key', { key: sign })];
+      const fits = values === null ? typeof found === 'boolean' : values.has(String(found));
+      return fits ? [] : [invalid(`signs.${sign}`, 'one-of', { seen: String(found) })];
+    });
+    return known.tests.has(test) ? wrong : [...wrong, invalid('test', 'one-of', { seen: test })];
   }
   if (stop === 'name') {
-    const { candidate, stage } = body as StopBodies['name'];
+    const { candidate, stage, also } = body as StopBodies['name'];
+    const other = also.find((id) => !known.candidates.has(id));
+    if (other !== undefined) return [invalid('also', 'one-of', { seen: other })];
     const stages = known.candidates.get(candidate);
     if (!stages) return [invalid('candidate', 'one-of', { seen: candidate })];
     return stage === null || stages.has(stage) ? [] : [invalid('stage', 'one-of', { seen: stage })];

@@ -1,6 +1,6 @@
 import { and, desc, eq, isNull, sql, type SQL } from 'drizzle-orm';
 import type { PgColumn } from 'drizzle-orm/pg-core';
-import { CANDIDATES, SIGNS } from '../../catalog';
+import { CANDIDATES, FIELD_TESTS, SIGNS } from '../../catalog';
 import type { CaseFacts } from '../../core/case';
 import type { ShelfEntry } from '../../core/choose';
 import type { ApplicationRecord } from '../../core/record';
@@ -172,6 +172,7 @@ function factsOf(known: {
     ownThresholds: around.settings.thresholds,
     candidates: CANDIDATES,
     signs: SIGNS,
+    tests: FIELD_TESTS,
   };
 }
 

@@ -47,13 +47,19 @@
   <p class="verdict">
     <span class="figure">{THRESHOLD_WORDS[view.threshold.verdict]}</span>
     <span class="soft"
-      >for {view.named.name.toLowerCase()} on this turf: {show.densityText(view.threshold.limit)}</span
+      >for {view.named.name.toLowerCase()} on this turf: {show.densityText(
+        view.threshold.limit,
+        view.threshold.basis,
+      )}</span
     >
   </p>
   {#if !view.threshold.sameTest}
-    <p>The threshold counts by another field test. Choose that test at Look and count again.</p>
+    <p>
+      The threshold counts by another field test: {view.threshold.test.toLowerCase()}. Choose it at Look and
+      count again.
+    </p>
   {:else if view.density}
-    <ThresholdBar density={view.density} limit={view.threshold.limit} />
+    <ThresholdBar density={view.density} limit={view.threshold.limit} basis={view.threshold.basis} />
   {:else}<p class="soft">Count two spots or more at Look.</p>{/if}
   <Working working={view.workings.threshold} />
 {:else}

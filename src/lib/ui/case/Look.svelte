@@ -1,83 +1,176 @@
 <script lang="ts">
-  import { untrack } from 'svelte';
+  import { onMount, untrack } from 'svelte';
   import Checkbox from 'flowbite-svelte/Checkbox.svelte';
-  import type { Sign } from '../../core/identify';
-  import { TEST_WORDS } from '../../words';
+  import { SURROUNDINGS, type FieldTest, type Surrounding } from '../../core/identify';
+  import { inBase } from '../../core/units';
+  import { unitText, SURROUNDING_WORDS } from '../../words';
   import { getShow } from '../parts/show';
   import Amount from '../parts/Amount.svelte';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
   import Note from '../parts/Note.svelte';
+  import Reading from '../parts/Reading.svelte';
   import Working from '../parts/Working.svelte';
+  import FieldTestGuide from './FieldTestGuide.svelte';
+  import SignRow from './SignRow.svelte';
   import { getSheet } from './sheet.svelte';
   const show = getShow();
-  const { numberText } = show;
 
+  const FIRST_SHOWN = 8;
+  const FT2 = inBase({ value: 1, unit: 'ft2' });
   const sheet = getSheet();
+  const { signs, tests } = untrack(() => sheet.facts);
   const start = untrack(() => sheet.facts.stops.look);
-  const seen = start?.signs ?? {};
-  let spots = $state(Math.max(5, start?.counts.length ?? 0));
-  let test = $state(start?.test ?? 'turf-flap');
+  let surrounding = $state<Surrounding>(start?.surrounding ?? 'lawn');
+  const fits = (test: FieldTest): boolean => test.places.includes(surrounding);
+  let test = $state(untrack(() => tests.find((t) => t.id === start?.test) ?? tests.find(fits)));
+  let spots = $state(untrack(() => Math.max(start?.counts.length ?? 0, test?.spots ?? 5)));
   const density = $derived(sheet.view.density);
-  const next = $derived(new Set(sheet.view.ranking.next.slice(0, 3).map((look) => look.sign)));
-  const minutes = (sign: Sign): string =>
-    sign.effortSeconds < 90 ? `${sign.effortSeconds} s` : `${Math.round(sign.effortSeconds / 60)} min`;
-  const answerOf = (sign: string): string => (seen[sign] === undefined ? '' : seen[sign] ? 'yes' : 'no');
+  const basis = $derived(sheet.view.basis);
+  const found = $derived(sheet.facts.stops.look?.signs ?? {});
+  const next = $derived(sheet.view.ranking.next.slice(0, 3).map((look) => look.sign));
+  let all = $state(false);
+  /** Signs that were on the list once stay on it, so that nothing moves away under a finger. */
+  let listed = $state(
+    untrack(
+      () =>
+        new Set([
+          ...sheet.view.ranking.next.slice(0, FIRST_SHOWN).map((look) => look.sign),
+          ...Object.keys(found),
+        ]),
+    ),
+  );
+  const here = $derived(signs.filter((sign) => sign.places.includes(surrounding)));
+  const shown = $derived(
+    here.filter((s) => all || listed.has(s.id) || next.includes(s.id) || found[s.id] !== undefined),
+  );
+  const elsewhere = $derived(
+    signs.filter((s) => start?.signs[s.id] !== undefined && !s.places.includes(surrounding)),
+  );
+  const frame = $derived.by(() => {
+    if (start && start.test === test?.id) return start.frame;
+    const usual = test?.frame ?? { value: 0.1, unit: 'm2' as const };
+    return show.manner.units === 'us' && test?.id === 'turf-flap'
+      ? { value: 1, unit: 'ft2' as const }
+      : usual;
+  });
+  const frameNow = $derived(
+    sheet.facts.stops.look?.test === test?.id ? (sheet.facts.stops.look?.frame ?? frame) : frame,
+  );
+  const FRAME_WORDS = { night: 'Nights', minute: 'Minutes', spot: 'Spots in one' } as const;
+
+  function move(to: string): void {
+    surrounding = to as Surrounding;
+    if (test && !fits(test)) test = tests.find(fits);
+  }
+  onMount(() => {
+    // Somebody comes from “worth looking at next”.
+    const asked = location.hash.replace(/^#sign-/, '');
+    if (!signs.some((s) => s.id === asked)) return;
+    listed = new Set([...listed, asked]);
+    requestAnimationFrame(() => {
+      const row = document.getElementById(`sign-${asked}`);
+      row?.scrollIntoView({ block: 'center' });
+      row?.querySelector('input')?.focus({ preventScroll: true });
+    });
+  });
 </script>
 
 <div class="fields">
+  <Choice
+    label="Place"
+    name="surrounding"
+    value={surrounding}
+    items={SURROUNDINGS.map((value) => ({ value, name: SURROUNDING_WORDS[value] }))}
+    width="15rem"
+    onchange={move}
+  />
   <Field
     label="Where"
     name="where"
     value={start?.where ?? ''}
-    width="22rem"
+    width="19rem"
     required
     hint="So that the same spots are found again"
   />
-  <Choice
-    label="Vigour of the turf"
-    name="vigour"
-    value={start?.vigour ?? 'fair'}
-    items={[
-      { value: 'weak', name: 'weak' },
-      { value: 'fair', name: 'fair' },
-      { value: 'strong', name: 'strong' },
-    ]}
-    width="9rem"
-  />
-  <div class="flower">
-    <Checkbox name="flowering" checked={start?.flowering ?? false} class="text-base"
-      >Clover or daisies in flower</Checkbox
-    >
-  </div>
+  {#if surrounding === 'lawn'}
+    <Choice
+      label="Vigour of the turf"
+      name="vigour"
+      value={start?.vigour ?? 'fair'}
+      items={[
+        { value: 'weak', name: 'weak' },
+        { value: 'fair', name: 'fair' },
+        { value: 'strong', name: 'strong' },
+      ]}
+      width="9rem"
+    />
+    <div class="flower">
+      <Checkbox name="flowering" checked={start?.flowering ?? false} class="text-base"
+        >Clover or daisies in flower</Checkbox
+      >
+    </div>
+  {:else}
+    <input type="hidden" name="vigour" value={start?.vigour ?? 'fair'} />
+    {#if start?.flowering}<input type="hidden" name="flowering" value="on" />{/if}
+  {/if}
 </div>
 
 <div class="section-head">
-  <h2>Count</h2>
-  <span class="soft small">{TEST_WORDS[test].frame}</span>
+  <h2>What you see</h2>
+  <span class="soft small">most worth looking at next are marked ▸</span>
 </div>
-<p class="soft how">{TEST_WORDS[test].how}</p>
-<div class="fields">
-  <Choice
-    label="Field test"
-    name="test"
-    value={test}
-    items={[
-      { value: 'turf-flap', name: 'Turf flap' },
-      { value: 'soap-flush', name: 'Soap flush' },
-    ]}
-    onchange={(value) => (test = value === 'soap-flush' ? 'soap-flush' : 'turf-flap')}
-  />
-  <Amount
-    label="Frame"
-    name="frame"
-    value={start?.frame.value ?? (show.manner.units === 'us' ? 1 : 0.1)}
-    unit={start?.frame.unit ?? (show.manner.units === 'us' ? 'ft2' : 'm2')}
-    units={['m2', 'ft2']}
+<div class="signs">
+  {#each shown as sign (sign.id)}
+    <SignRow {sign} found={start?.signs[sign.id]} worth={next.includes(sign.id)} drawn={sign.drawn} />
+  {/each}
+</div>
+{#each elsewhere as sign (sign.id)}
+  {@const was = start?.signs[sign.id]}
+  <input type="hidden" name="signs.{sign.id}" value={was === true ? 'yes' : was === false ? 'no' : was} />
+{/each}
+{#if !all && shown.length < here.length}
+  <button type="button" class="button button-plain" onclick={() => (all = true)}
+    >Show all {here.length} signs of this place</button
+  >
+{/if}
+<div class="fields length">
+  <Reading
+    label="Body length of one"
+    name="lengthMm"
+    measure="body"
+    value={start?.lengthMm ?? ''}
+    width="11rem"
+    hint="without feelers and tails; blank where none was caught"
   />
 </div>
+
+<div class="section-head">
+  <h2>How many</h2>
+  <span class="soft small">{test ? `${test.count}, in each numbered spot` : ''}</span>
+</div>
+{#if test}
+  <div class="fields">
+    <Choice
+      label="Field test"
+      name="test"
+      value={test.id}
+      items={tests.filter((t) => fits(t) || t === test).map((t) => ({ value: t.id, name: t.name }))}
+      onchange={(id) => (test = tests.find((t) => t.id === id))}
+    />
+    {#key test.id}
+      {#if test.basis === 'm2' || test.basis === '100 m2'}
+        <Amount label="Frame" name="frame" value={frame.value} unit={frame.unit} units={test.units} />
+      {:else}
+        <Field label={FRAME_WORDS[test.basis]} name="frame.value" value={frame.value} numeric width="8rem" />
+        <input type="hidden" name="frame.unit" value="count" />
+      {/if}
+    {/key}
+  </div>
+  <FieldTestGuide {test} frame={frameNow} />
+{/if}
 <fieldset class="counts">
-  <legend class="legend">Insects in each numbered spot</legend>
+  <legend class="legend">Counted in each numbered spot</legend>
   <div class="fields">
     {#each Array.from({ length: spots }, (_, i) => i) as i (i)}
       <Field label="Spot {i + 1}" name="counts.{i}" value={start?.counts[i] ?? ''} numeric width="5.2rem" />
@@ -89,50 +182,25 @@
 </fieldset>
 {#if density}
   <p class="result" aria-live="polite">
-    <span class="figure big">{show.densityText(density.perM2)}</span>
+    <span class="figure big">{show.densityText(density.mean, basis)}</span>
     <span class="soft"
-      >between {numberText(density.low)} and {numberText(density.high)}, {numberText(
-        density.perM2 * 0.09290304,
-      )} per ft², from {density.spots} spots</span
+      >between {show.densityNumber(density.low, basis)} and {show.densityNumber(
+        density.high,
+        basis,
+      )}{basis === 'm2' && show.manner.units !== 'us'
+        ? `, ${show.numberText(density.mean * FT2)} per ${unitText('ft2')}`
+        : ''}, from {density.spots} spots</span
     >
   </p>
   <Working working={sheet.view.workings.density} />
 {:else}
   <p class="soft">Two counted spots or more give a density with its interval.</p>
 {/if}
-
-<div class="section-head">
-  <h2>Signs</h2>
-  <span class="soft small">most worth looking at next are marked ▸</span>
-</div>
-<div class="signs">
-  {#each sheet.facts.signs as sign (sign.id)}
-    <fieldset id="sign-{sign.id}" class="sign" class:worth={next.has(sign.id)}>
-      <legend
-        >{#if next.has(sign.id)}<span aria-hidden="true">▸ </span>{/if}{sign.name}</legend
-      >
-      <p class="soft small">{sign.how} · {minutes(sign)}</p>
-      <div class="answers">
-        {#each [['yes', 'Seen'], ['no', 'Not there'], ['', 'Not looked']] as [value, word] (value)}
-          <label
-            ><input type="radio" name="signs.{sign.id}" {value} checked={answerOf(sign.id) === value} /><span
-              >{word}</span
-            ></label
-          >
-        {/each}
-      </div>
-    </fieldset>
-  {/each}
-</div>
 <div class="fields note"><Note label="Note" name="note" value={start?.note ?? ''} /></div>
 
 <style>
   .flower {
     width: 100%;
-  }
-  .how {
-    margin: 0 0 0.7rem;
-    max-width: 44rem;
   }
   .counts {
     margin-top: 1rem;
@@ -152,67 +220,10 @@
   }
   .signs {
     display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(19rem, 1fr));
+    grid-template-columns: repeat(auto-fill, minmax(min(19rem, 100%), 1fr));
     gap: 0 1.6rem;
   }
-  .sign {
-    border-bottom: 1px solid var(--rule);
-    padding: 0.6rem 0;
-    scroll-margin-top: 5rem;
-  }
-  .sign legend {
-    font-weight: 650;
-    padding: 0;
-    float: left;
-    width: 100%;
-  }
-  .worth legend {
-    color: var(--petrol);
-  }
-  .sign p {
-    margin: 0 0 0.4rem;
-    clear: both;
-  }
-  .answers {
-    display: inline-flex;
-    border: 1px solid var(--edge);
-    border-radius: 4px;
-    overflow: hidden;
-  }
-  .answers label {
-    position: relative;
-    cursor: pointer;
-  }
-  .answers label + label {
-    border-left: 1px solid var(--edge);
-  }
-  .answers input {
-    position: absolute;
-    opacity: 0;
-    inset: 0;
-    margin: 0;
-    cursor: pointer;
-  }
-  .answers span {
-    display: block;
-    padding: 0.45rem 0.75rem;
-    min-height: 2.5rem;
-    font-size: 0.95rem;
-    background: var(--field);
-  }
-  .answers input:checked + span {
-    background: var(--ink);
-    color: var(--paper);
-    font-weight: 650;
-  }
-  .answers label:last-child input:checked + span {
-    background: var(--rule);
-    color: var(--ink);
-  }
-  .answers input:focus-visible + span {
-    outline: 3px solid var(--saffron);
-    outline-offset: -3px;
-  }
+  .length,
   .note {
     margin-top: 1.2rem;
   }

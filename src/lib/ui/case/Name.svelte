@@ -1,11 +1,17 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
   import { untrack } from 'svelte';
-  import { percentText } from '../../words';
+  import { circumstancesOf } from '../../core/case';
+  import { BODY_LENGTH, evidenceFor, stagesOf, SURE_FROM, type Evidence } from '../../core/identify';
+  import { CONCERN_WORDS, percentText, STATUS_WORDS } from '../../words';
   import Choice from '../parts/Choice.svelte';
   import { getShow } from '../parts/show';
+  import Beside from './Beside.svelte';
   import { getSheet } from './sheet.svelte';
 
+  const show = getShow();
+  const SHOWN = 5;
+  const MOST_BITS = 6;
   const sheet = getSheet();
   const view = $derived(sheet.view);
   const start = untrack(() => sheet.facts.stops.name);
@@ -13,24 +19,50 @@
   const signOf = (id: string) => sheet.facts.signs.find((s) => s.id === id);
   let picked = $state(untrack(() => start?.candidate ?? sheet.view.named?.id ?? ''));
   let all = $state(false);
-  const show = getShow();
-  const shown = $derived(view.ranking.ranked.filter((r, i) => all || i < 5 || r.id === picked));
+  let also = $state<readonly string[]>(untrack(() => start?.also ?? []));
+  const shown = $derived(
+    view.ranking.ranked.filter((r, i) => all || i < SHOWN || r.id === picked || also.includes(r.id)),
+  );
   const chosen = $derived(candidateOf(picked));
   const lead = $derived(view.ranking.ranked[0]);
-  const stageNow = $derived(view.named?.id === picked ? view.stage?.id : undefined);
+  const leader = $derived(candidateOf(lead?.id ?? ''));
+  const second = $derived(view.ranking.ranked.find((r) => r.id !== (picked || lead?.id))?.id ?? '');
+  const when = $derived(circumstancesOf(sheet.facts));
+  const found = $derived(sheet.facts.stops.look?.signs ?? {});
+  const weighed = $derived(picked || (lead?.id ?? ''));
+  const evidence = $derived(evidenceFor(weighed, sheet.facts.candidates, sheet.facts.signs, found, when));
+  const stages = $derived(chosen ? stagesOf(chosen, when.month, when.hemisphere, when.lengthMm) : []);
+  const lookAt = (sign: string): string => `${resolve(`/cases/${sheet.facts.number}/look`)}#sign-${sign}`;
+
+  const nameOf = (id: string): string => (signOf(id)?.name ?? id).toLowerCase();
+  function says({ sign, found: finding }: Evidence): string {
+    if (sign === BODY_LENGTH)
+      return `body length ${show.bodyText([when.lengthMm ?? 0, when.lengthMm ?? 0]).replace(/^.* to /, '')}`;
+    const known = signOf(sign);
+    if (typeof finding === 'string')
+      return `${nameOf(sign)}: ${known?.values?.find((v) => v.id === finding)?.name ?? finding}`;
+    return finding ? nameOf(sign) : `${nameOf(sign)}: not there`;
+  }
 </script>
 
 <p class="say">
   {#if view.ranking.sure}
-    <span class="figure big">{candidateOf(lead?.id ?? '')?.name}, {percentText(lead?.p ?? 0)}</span>
-    <span class="soft">{candidateOf(lead?.id ?? '')?.scientific ?? ''}</span>
+    <span class="figure big">{leader?.name}, {percentText(lead?.p ?? 0)}</span>
+    <span class="soft">{leader?.scientific ?? ''}</span>
   {:else}
     <span class="figure big">Not sure yet</span>
     <span class="soft"
-      >{candidateOf(lead?.id ?? '')?.name} leads with {percentText(lead?.p ?? 0)}; from 80 % it counts as sure</span
+      >{leader?.name} leads with {percentText(lead?.p ?? 0)}; from {percentText(SURE_FROM)} it counts as sure.
+      {#if view.ranking.next[0]}Most would be settled by: {nameOf(view.ranking.next[0].sign)}.{/if}</span
     >
   {/if}
 </p>
+{#if view.ranking.misfits.length > 0}
+  <p class="misfit">
+    <span class="figure">This fits nothing that is still likely:</span>
+    {view.ranking.misfits.map(nameOf).join('; ')}. Look again, or there is more than one cause.
+  </p>
+{/if}
 
 <fieldset>
   <legend class="legend">Which one is it</legend>
@@ -51,24 +83,16 @@
               <span class="figure">{candidate.name}</span>
               {#if candidate.scientific}<i class="soft small">{candidate.scientific}</i>{/if}
               {#if candidate.kind === 'not-insect'}<span class="tag">no insect</span>{/if}
-              {#if candidate.status !== 'pest'}<span class="tag halt">{candidate.status}</span>{/if}
+              {#if candidate.status !== 'pest'}<span class="tag halt">{STATUS_WORDS[candidate.status]}</span
+                >{/if}
+              {#each candidate.concerns as concern (concern)}<span class="tag">{CONCERN_WORDS[concern]}</span
+                >{/each}
             </span>
             <span class="bar" aria-hidden="true"
               ><span style:width="{Math.max(0.6, entry.p * 100)}%"></span></span
             >
             <span class="number figure">{percentText(entry.p)}</span>
           </label>
-          {#if entry.evidence.length > 0 && (entry.id === picked || entry === shown[0])}
-            <p class="evidence small">
-              {#each entry.evidence.slice(0, 5) as e (e.sign)}
-                <span class={e.bits >= 0 ? 'for' : 'against'}>
-                  {e.bits >= 0 ? '▲ for' : '▼ against'}: {signOf(e.sign)?.name.toLowerCase()}{e.seen
-                    ? ''
-                    : ' (not there)'}
-                </span>
-              {/each}
-            </p>
-          {/if}
         </li>
       {/if}
     {/each}
@@ -77,27 +101,89 @@
 {#if !all}<button type="button" class="button button-plain" onclick={() => (all = true)}
     >Show all {view.ranking.ranked.length} candidates</button
   >{/if}
+<p class="soft small">
+  Not sure is a fine end: <a href={resolve('/cases/[number]/ask', { number: String(sheet.facts.number) })}
+    >a sheet to ask an expert</a
+  > has the counts and signs on it.
+</p>
+
+{#if evidence.length > 0}
+  <div class="section-head">
+    <h2>What speaks for and against</h2>
+    <span class="soft small">{candidateOf(weighed)?.name.toLowerCase()}</span>
+  </div>
+  <ul class="rule-list">
+    {#each evidence.slice(0, 8) as e (e.sign)}
+      <li class="weigh">
+        <span
+          >{says(e)}{#if e.together.length > 0}<span class="soft small">
+              · counts once with {e.together.map(nameOf).join(', ')}</span
+            >{/if}</span
+        >
+        <span class="scale" aria-hidden="true"
+          ><span
+            class={e.bits >= 0 ? 'for' : 'against'}
+            style:width="{Math.min(50, (Math.abs(e.bits) / MOST_BITS) * 50)}%"
+          ></span></span
+        >
+        <span class="number small {e.bits >= 0 ? 'pro' : 'con'}"
+          >{e.bits >= 0 ? '▲ for' : '▼ against'} {show.numberText(Math.abs(e.bits))}</span
+        >
+      </li>
+    {/each}
+  </ul>
+{/if}
 
 {#if chosen}
   <div class="picked">
     <p><span class="figure">Telling mark:</span> {chosen.telling}.</p>
     <p><span class="figure">Do:</span> {chosen.doNow}. <span class="figure">Do not:</span> {chosen.doNot}.</p>
+    <p class="small"><a href={resolve('/guide/[id]', { id: chosen.id })}>In the field guide</a></p>
   </div>
-  {#if chosen.stages.length > 0}
+  {#if stages.length > 0}
     {#key picked}
       <Choice
         label="Life stage"
         name="stage"
-        value={start?.candidate === picked ? (start.stage ?? '') : (stageNow ?? chosen.stages[0]?.id ?? '')}
-        items={chosen.stages.map((s) => ({
-          value: s.id,
-          name: `${s.name}, ${show.bodyText(s.lengthMm)}`,
+        value={start?.candidate === picked && start.stage ? start.stage : (stages[0]?.stage.id ?? '')}
+        items={stages.map(({ stage, p }) => ({
+          value: stage.id,
+          name: `${stage.name}, ${show.bodyText(stage.lengthMm)}, ${percentText(p)}`,
         }))}
-        width="18rem"
-        hint="The season says which is likely; the body length decides"
+        width="22rem"
+        hint={when.lengthMm === null
+          ? 'By the season; a body length at Look would decide'
+          : 'By the season and the body length'}
       />
     {/key}
   {/if}
+  {#if view.named?.id === picked && view.unexplained.length > 0}
+    <div class="misfit">
+      <p>
+        <span class="figure">Not explained by this:</span>
+        {view.unexplained.map(nameOf).join('; ')}. Is there a second cause?
+      </p>
+    </div>
+  {/if}
+  <fieldset class="also">
+    <legend class="legend">Confirmed at the same place too</legend>
+    <div class="ticks">
+      {#each shown.filter((r) => r.id !== picked) as entry (entry.id)}
+        <label
+          ><input
+            type="checkbox"
+            name="also.{entry.id}"
+            checked={also.includes(entry.id)}
+            onchange={(event) =>
+              (also = event.currentTarget.checked
+                ? [...also, entry.id]
+                : also.filter((id) => id !== entry.id))}
+          />
+          {candidateOf(entry.id)?.name.toLowerCase()}</label
+        >
+      {/each}
+    </div>
+  </fieldset>
 {/if}
 
 {#if view.ranking.next.length > 0}
@@ -108,14 +194,14 @@
   <ul class="rule-list">
     {#each view.ranking.next.slice(0, 3) as look (look.sign)}
       <li class="next">
-        <a href="{resolve(`/cases/${sheet.facts.number}/look`)}#sign-{look.sign}">{signOf(look.sign)?.name}</a
-        >
+        <a href={lookAt(look.sign)}>{signOf(look.sign)?.name}</a>
         <span class="soft small">{signOf(look.sign)?.how}</span>
-        <span class="number small">{look.gainBits.toFixed(2)} bits</span>
+        <span class="number small">{show.numberText(look.gainBits)} bits</span>
       </li>
     {/each}
   </ul>
 {/if}
+<Beside first={weighed} {second} />
 
 <style>
   .say {
@@ -128,6 +214,15 @@
   .big {
     font-size: 1.3rem;
   }
+  .misfit {
+    border-left: 5px solid var(--saffron);
+    background: var(--saffron-wash);
+    padding: 0.5rem 0.8rem;
+    margin: 0 0 1rem;
+  }
+  .misfit p {
+    margin: 0;
+  }
   .row {
     display: grid;
     grid-template-columns: 1.6rem minmax(9rem, 1.2fr) minmax(5rem, 1fr) 3.4rem;
@@ -136,7 +231,8 @@
     cursor: pointer;
     min-height: 2.2rem;
   }
-  .row input {
+  .row input,
+  .ticks input {
     width: 1.25rem;
     height: 1.25rem;
     accent-color: var(--petrol);
@@ -169,26 +265,60 @@
     background: var(--petrol);
     transition: width 0.25s;
   }
+  .weigh {
+    display: grid;
+    grid-template-columns: minmax(10rem, 1.4fr) minmax(6rem, 1fr) 6.4rem;
+    gap: 0.8rem;
+    align-items: center;
+  }
+  .scale {
+    position: relative;
+    height: 12px;
+    background: linear-gradient(var(--edge), var(--edge)) center / 1px 100% no-repeat;
+  }
+  .scale span {
+    position: absolute;
+    top: 0;
+    bottom: 0;
+    transition: width 0.25s;
+  }
+  .for {
+    left: 50%;
+    background: var(--moss);
+  }
+  .against {
+    right: 50%;
+    background: var(--brick);
+  }
   @media (prefers-reduced-motion: reduce) {
-    .bar span {
+    .bar span,
+    .scale span {
       transition: none;
     }
   }
-  .evidence {
-    margin: 0.1rem 0 0.2rem 2.2rem;
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.1rem 1rem;
-  }
-  .for {
+  .pro {
     color: var(--moss-ink);
   }
-  .against {
+  .con {
     color: var(--brick-ink);
   }
   .picked p {
     margin: 0.5rem 0;
     max-width: 44rem;
+  }
+  .also {
+    margin-top: 1rem;
+  }
+  .ticks {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.4rem 1.4rem;
+  }
+  .ticks label {
+    display: inline-flex;
+    gap: 0.5rem;
+    align-items: center;
+    min-height: 2.4rem;
   }
   .next {
     display: grid;
@@ -202,6 +332,14 @@
     }
     .row .bar {
       grid-column: 2 / 4;
+      grid-row: 2;
+    }
+    .weigh {
+      grid-template-columns: 1fr 6.4rem;
+      gap: 0.2rem 0.8rem;
+    }
+    .weigh .scale {
+      grid-column: 1 / 3;
       grid-row: 2;
     }
     .next {

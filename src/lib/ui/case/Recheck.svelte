@@ -1,6 +1,6 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { TEST_WORDS, verdictWords } from '../../words';
+  import { verdictWords } from '../../words';
   import { getShow } from '../parts/show';
   import ThresholdBar from '../drawings/ThresholdBar.svelte';
   import Field from '../parts/Field.svelte';
@@ -13,6 +13,7 @@
   const sheet = getSheet();
   const view = $derived(sheet.view);
   const start = untrack(() => sheet.facts.stops.recheck);
+  const testName = $derived((sheet.facts.tests.find((t) => t.id === look?.test)?.name ?? '').toLowerCase());
   const look = $derived(sheet.facts.stops.look);
   const last = $derived(view.records[view.records.length - 1] ?? null);
   const verdict = $derived(
@@ -43,9 +44,7 @@
 {/if}
 {#if look}
   <p class="soft">
-    The same spots and the same test: {TEST_WORDS[look.test].name.toLowerCase()}, frame {quantityText(
-      look.frame,
-    )}, {look.where}.
+    The same spots and the same test: {testName}, frame {quantityText(look.frame)}, {look.where}.
   </p>
   <fieldset>
     <legend class="legend">Counted now, beside what was counted before</legend>
@@ -103,7 +102,11 @@
       >
     </p>
     <Working working={view.workings.efficacy} />
-    {#if view.threshold}<ThresholdBar density={r.density} limit={view.threshold.limit} />{/if}
+    {#if view.threshold}<ThresholdBar
+        density={r.density}
+        limit={view.threshold.limit}
+        basis={view.threshold.basis}
+      />{/if}
   {:else if start}
     <p class="soft">There is no count before to compare with, or it was 0.</p>
   {/if}

@@ -1,7 +1,6 @@
 import { getContext, setContext } from 'svelte';
 import { assess, type AnsweredStop, type CaseFacts, type CaseView, type StopBodies } from '../../core/case';
 import { isRefused } from '../../core/result';
-import type { KnownNames } from '../../forms';
 import { refusalSentence } from '../../words';
 
 export interface FieldError {
@@ -15,7 +14,6 @@ export interface FieldError {
  */
 export class CaseSheet {
   readonly #saved: () => CaseFacts;
-  readonly #known: KnownNames;
   #turn = 0;
   #drafts = $state.raw<Partial<StopBodies>>({});
   /** The revision that each draft was begun on: what others save meanwhile does not move it. */
@@ -27,12 +25,6 @@ export class CaseSheet {
 
   constructor(saved: () => CaseFacts) {
     this.#saved = saved;
-    const { signs, candidates, shelf } = saved();
-    this.#known = {
-      signs: new Set(signs.map((sign) => sign.id)),
-      candidates: new Map(candidates.map((c) => [c.id, new Set(c.stages.map((stage) => stage.id))])),
-      labels: new Set(shelf.map((entry) => entry.label.id)),
-    };
   }
 
   /** Lays the defaults of a stop that was never saved, so that what follows from them is seen. */
@@ -51,10 +43,10 @@ export class CaseSheet {
     this.#bases = { [stop]: this.baseOf(stop), ...this.#bases };
     const turn = ++this.#turn;
     // What checks a form is loaded when somebody begins to type.
-    const { asTyped, fieldsOf, parseStop } = await import('../../forms');
+    const { asTyped, fieldsOf, knownNames, parseStop } = await import('../../forms');
     if (turn !== this.#turn) return;
     const fields = fieldsOf(sent);
-    const parsed = parseStop(stop, fields, this.#known);
+    const parsed = parseStop(stop, fields, knownNames(this.#saved()));
     if (isRefused(parsed)) {
       this.typing = asTyped(parsed.refused, fields).map((r) => ({
         path: r.path,

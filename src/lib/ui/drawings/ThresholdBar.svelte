@@ -1,10 +1,9 @@
 <script lang="ts">
-  import type { Density } from '../../core/identify';
+  import type { CountBasis, Density } from '../../core/identify';
   import { getShow } from '../parts/show';
   const show = getShow();
-  const { numberText } = show;
-
-  let { density, limit }: { density: Density; limit: number } = $props();
+  let { density, limit, basis }: { density: Density; limit: number; basis: CountBasis } = $props();
+  const numberText = (value: number): string => show.densityNumber(value, basis);
   const most = $derived(Math.max(density.high, limit) * 1.15);
   const x = (value: number): number => 10 + (value / most) * 480;
 </script>
@@ -12,7 +11,7 @@
 <svg
   viewBox="0 0 500 62"
   role="img"
-  aria-label="{show.densityText(density.perM2)}, between {numberText(density.low)} and {numberText(
+  aria-label="{show.densityText(density.mean, basis)}, between {numberText(density.low)} and {numberText(
     density.high,
   )}, against a threshold of {numberText(limit)}"
 >
@@ -24,12 +23,12 @@
     width={Math.max(2, x(density.high) - x(density.low))}
     height="18"
   />
-  <path class="mean" d="M{x(density.perM2)} 20v28" />
+  <path class="mean" d="M{x(density.mean)} 20v28" />
   <path class="limit" d="M{x(limit)} 14v42" />
   <text x={x(limit)} y="11" text-anchor={x(limit) > 380 ? 'end' : 'start'}>threshold {numberText(limit)}</text
   >
-  <text x={x(density.perM2)} y="60" text-anchor={x(density.perM2) > 420 ? 'end' : 'middle'}
-    >{numberText(density.perM2)}</text
+  <text x={x(density.mean)} y="60" text-anchor={x(density.mean) > 420 ? 'end' : 'middle'}
+    >{numberText(density.mean)}</text
   >
 </svg>
 

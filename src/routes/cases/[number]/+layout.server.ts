@@ -13,7 +13,7 @@ export const load: LayoutServerLoad = async ({ params, locals }) => {
     number === null ? null : await locals.inWorkspace((tx) => loadCase(tx, number, locals.around));
   if (!found) error(404, 'There is no such case.');
   const { loaded, equipment } = found;
-  const { candidates: _candidates, signs: _signs, forecast, ...facts } = loaded.facts;
+  const { candidates: _candidates, signs: _signs, tests: _tests, forecast, ...facts } = loaded.facts;
   return {
     parcel: new Parcel({ facts, forecast: packForecast(forecast) }),
     propertyId: loaded.property.id,

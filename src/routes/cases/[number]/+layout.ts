@@ -1,4 +1,4 @@
-import { CANDIDATES, SIGNS } from '$lib/catalog/entries';
+import { CANDIDATES, FIELD_TESTS, SIGNS } from '$lib/catalog/entries';
 import type { CaseFacts } from '$lib/core/case';
 import { unpackForecast } from '$lib/words/packed-forecast';
 import type { LayoutLoad } from './$types';
@@ -10,6 +10,7 @@ export const load: LayoutLoad = ({ data: { parcel, ...rest } }) => {
     forecast: unpackForecast(parcel.content.forecast),
     candidates: CANDIDATES,
     signs: SIGNS,
+    tests: FIELD_TESTS,
   };
   return { ...rest, facts };
 };

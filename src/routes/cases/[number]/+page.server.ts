@@ -1,5 +1,5 @@
 import { redirect } from '@sveltejs/kit';
-import { CANDIDATES, SIGNS } from '$lib/catalog';
+import { CANDIDATES, FIELD_TESTS, SIGNS } from '$lib/catalog';
 import { assess, type CaseFacts } from '$lib/core/case';
 import { unpackForecast } from '$lib/words/packed-forecast';
 import type { PageServerLoad } from './$types';
@@ -12,6 +12,7 @@ export const load: PageServerLoad = async ({ parent }) => {
     forecast: unpackForecast(parcel.content.forecast),
     candidates: CANDIDATES,
     signs: SIGNS,
+    tests: FIELD_TESTS,
   };
   redirect(303, `/cases/${facts.number}/${assess(facts).nextStop}`);
 };

@@ -6,11 +6,11 @@ import {
   asTyped,
   fieldsOf,
   isId,
+  knownNames,
   numberIn,
   parseRecord,
   parseStop,
   type Fields,
-  type KnownNames,
 } from '$lib/forms';
 import type { Tx } from '$lib/server/db/client';
 import { localDay } from '$lib/server/session/clock';
@@ -28,7 +28,7 @@ export const actions: Actions = {
     if (stop === 'log') error(404, 'The logbook is written by “Log what was done”.');
     const fields = fieldsOf(await event.request.formData());
     const outcome = await onCase(event, async (tx, loaded) => {
-      const body = parseStop(stop, fields, knownTo(loaded));
+      const body = parseStop(stop, fields, knownNames(loaded.facts));
       if (isRefused(body)) return { wrong: body.refused };
       return {
         conflict: await saveStop(
@@ -124,14 +124,6 @@ async function onCase<T>(event: Event, work: (tx: Tx, loaded: LoadedCase) => Pro
     if (!found) error(404, 'There is no such case.');
     return work(tx, found.loaded);
   });
-}
-
-function knownTo({ facts }: LoadedCase): KnownNames {
-  return {
-    signs: new Set(facts.signs.map((sign) => sign.id)),
-    candidates: new Map(facts.candidates.map((c) => [c.id, new Set(c.stages.map((stage) => stage.id))])),
-    labels: new Set(facts.shelf.map((entry) => entry.label.id)),
-  };
 }
 
 async function log(

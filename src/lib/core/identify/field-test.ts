@@ -1,0 +1,40 @@
+import { inBase, type Quantity, type Unit } from '../units';
+import type { Surrounding } from './candidate';
+
+/**
+ * What the number of a field test is told per: an area, so many nights of a trap, minutes of watching, or a spot. A
+ * frame is then an area, or so many nights or minutes, or one spot.
+ */
+export type CountBasis = 'm2' | '100 m2' | 'night' | 'minute' | 'spot';
+
+export interface FieldTest {
+  readonly id: string;
+  readonly name: string;
+  readonly places: readonly Surrounding[];
+  readonly basis: CountBasis;
+  /** What is counted. */
+  readonly count: string;
+  readonly frame: Quantity;
+  readonly units: readonly Unit[];
+  readonly spots: number;
+  /** What is done, in order; a step with seconds has a timer. */
+  readonly steps: readonly { readonly text: string; readonly seconds: number | null }[];
+  /** What is needed for each m² of frame. */
+  readonly recipe: readonly { readonly what: string; readonly perM2: Quantity }[];
+  readonly not: string;
+}
+
+/** The recipe of a field test for the frame at hand; its amounts grow with the area of the frame. */
+export function recipeFor(
+  test: FieldTest,
+  frame: Quantity,
+): readonly { readonly what: string; readonly amount: Quantity }[] {
+  const area = inBase(frame);
+  return test.recipe.map(({ what, perM2 }) => ({
+    what,
+    amount: { value: perM2.value * area, unit: perM2.unit },
+  }));
+}
+
+/** Densities are reckoned per m², night, minute or spot; so many of those make one of what is shown. */
+export const shownPer = (basis: CountBasis): number => (basis === '100 m2' ? 100 : 1);

@@ -1,0 +1,129 @@
+/** The likelihood of one finding for each candidate, and its logarithm. */
+export interface Factor {
+  readonly p: Float64Array;
+  readonly log: Float64Array;
+}
+
+const LEAST_LIKELIHOOD = 0.01;
+const MOST_LIKELIHOOD = 0.99;
+const FLOOR = Math.log(LEAST_LIKELIHOOD) + 1e-9;
+/** What is less likely than this adds nothing to an entropy that anybody would notice. */
+const NEGLIGIBLE = 1e-12;
+
+/** A likelihood held to 0.01…0.99: no single look settles anything for good. */
+export const clip = (p: number): number => Math.min(MOST_LIKELIHOOD, Math.max(LEAST_LIKELIHOOD, p));
+
+function factor(likelihood: ArrayLike<number>, missing: boolean): Factor {
+  const n = likelihood.length;
+  const [p, log] = [new Float64Array(n), new Float64Array(n)];
+  for (let i = 0; i < n; i++) {
+    const there = clip(likelihood[i] ?? 0);
+    const value = missing ? 1 - there : there;
+    p[i] = value;
+    log[i] = Math.log(value);
+  }
+  return { p, log };
+}
+
+/** The two factors of a sign that is there or not. */
+export const factorsOf = (likelihood: ArrayLike<number>): { there: Factor; missing: Factor } => ({
+  there: factor(likelihood, false),
+  missing: factor(likelihood, true),
+});
+
+/**
+ * Adds findings up, one after the other, in any order. Findings that come together (one group, one answer) count once
+ * for each candidate, by the strongest: with the least of their likelihoods, as for events that never come apart. What
+ * is as good as impossible for a candidate (a likelihood of 0.01) counts in full all the same, so that it never raises
+ * it.
+ */
+export class Weighing {
+  readonly logs: Float64Array;
+  readonly #held = new Map<string, Float64Array>();
+
+  constructor(prior: ArrayLike<number>) {
+    this.logs = Float64Array.from(prior, Math.log);
+  }
+
+  add({ log }: Factor, group: string | null): void {
+    const { logs } = this;
+    const n = logs.length;
+    const held = group === null ? undefined : (this.#held.get(group) ?? new Float64Array(n));
+    if (held === undefined || group === null) {
+      for (let i = 0; i < n; i++) logs[i] = (logs[i] ?? 0) + (log[i] ?? 0);
+      return;
+    }
+    for (let i = 0; i < n; i++) {
+      const f = log[i] ?? 0;
+      const h = held[i] ?? 0;
+      if (f <= FLOOR) logs[i] = (logs[i] ?? 0) + f;
+      else if (f < h) {
+        logs[i] = (logs[i] ?? 0) + f - h;
+        held[i] = f;
+      }
+    }
+    this.#held.set(group, held);
+  }
+
+  /** By what the finding would multiply each candidate's chance. */
+  #change({ p, log }: Factor, group: string | null): Float64Array {
+    const held = group === null ? undefined : this.#held.get(group);
+    if (held === undefined) return p;
+    const change = new Float64Array(p.length);
+    for (let i = 0; i < p.length; i++) {
+      const f = log[i] ?? 0;
+      change[i] = f <= FLOOR ? (p[i] ?? 0) : Math.exp(Math.min(0, f - (held[i] ?? 0)));
+    }
+    return change;
+  }
+
+  /** Probabilities, without underflow however many findings were added. */
+  posterior(): Float64Array {
+    const { logs } = this;
+    let top = -Infinity;
+    for (const log of logs) if (log > top) top = log;
+    const weights = new Float64Array(logs.length);
+    let sum = 0;
+    for (let i = 0; i < logs.length; i++) sum += weights[i] = Math.exp((logs[i] ?? 0) - top);
+    for (let i = 0; i < weights.length; i++) weights[i] = (weights[i] ?? 0) / sum;
+    return weights;
+  }
+
+  /**
+   * The expected fall of the entropy, in bits, when one of these findings is going to be made; `now` is the posterior.
+   */
+  gain(
+    now: Float64Array,
+    outcomes: readonly { readonly factor: Factor; readonly group: string | null }[],
+  ): number {
+    const changes = outcomes.map(({ factor: of, group }) => this.#change(of, group));
+    const n = now.length;
+    const chances = new Float64Array(n);
+    for (const change of changes)
+      for (let i = 0; i < n; i++) chances[i] = (chances[i] ?? 0) + (change[i] ?? 0);
+    let expected = 0;
+    for (const change of changes) {
+      let [chance, total, logsum] = [0, 0, 0];
+      for (let i = 0; i < n; i++) {
+        const joint = (now[i] ?? 0) * (change[i] ?? 0);
+        if (joint < NEGLIGIBLE) continue;
+        chance += joint / (chances[i] ?? 1);
+        total += joint;
+        logsum += joint * Math.log2(joint);
+      }
+      // −Σ q·log2 q with q = joint ÷ total.
+      if (total > 0) expected += chance * (Math.log2(total) - logsum / total);
+    }
+    return entropyBits(now) - expected;
+  }
+}
+
+/** Entropy of a distribution in bits; a probability of 0 adds nothing. */
+export function entropyBits(p: ArrayLike<number>): number {
+  let sum = 0;
+  for (let i = 0; i < p.length; i++) {
+    const x = p[i] ?? 0;
+    if (x > 0) sum -= x * Math.log2(x);
+  }
+  return sum;
+}

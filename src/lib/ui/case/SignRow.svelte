@@ -1,0 +1,135 @@
+<script lang="ts">
+  import { resolve } from '$app/paths';
+  import type { Finding, Sign } from '../../core/identify';
+
+  interface Props {
+    sign: Sign;
+    found: Finding | undefined;
+    /** Among the most worth looking at next. */
+    worth: boolean;
+    drawn: boolean;
+  }
+  let { sign, found, worth, drawn }: Props = $props();
+  const answers = $derived(
+    sign.values === null
+      ? [
+          { id: 'yes', name: 'Seen' },
+          { id: 'no', name: 'Not there' },
+        ]
+      : sign.values,
+  );
+  const now = $derived(found === undefined ? '' : found === true ? 'yes' : found === false ? 'no' : found);
+  const effort = $derived(
+    [
+      sign.effortSeconds < 90
+        ? `${sign.effortSeconds} s`
+        : sign.effortSeconds > 86_400
+          ? `${Math.round(sign.effortSeconds / 86_400)} days`
+          : `${Math.round(sign.effortSeconds / 60)} min`,
+      ...(sign.tool === null ? [] : [sign.tool]),
+      ...(sign.night ? ['after dark'] : []),
+    ].join(', '),
+  );
+</script>
+
+<fieldset id="sign-{sign.id}" class="sign" class:worth>
+  <legend
+    >{#if worth}<span aria-hidden="true">▸ </span>{/if}{sign.name}</legend
+  >
+  {#if drawn}<img
+      class="drawing"
+      src={resolve('/drawings/[name]', { name: `${sign.id}.svg` })}
+      alt=""
+      width="84"
+      height="56"
+      loading="lazy"
+    />{/if}
+  <p class="soft small">{sign.how} · {effort}</p>
+  <div class="answers" class:many={sign.values !== null}>
+    {#each [...answers, { id: '', name: 'Not looked' }] as { id, name } (id)}
+      <label
+        ><input type="radio" name="signs.{sign.id}" value={id} checked={now === id} /><span>{name}</span
+        ></label
+      >
+    {/each}
+  </div>
+</fieldset>
+
+<style>
+  .sign {
+    border-bottom: 1px solid var(--rule);
+    padding: 0.6rem 0;
+    scroll-margin-top: 5rem;
+    min-width: 0;
+  }
+  .sign legend {
+    font-weight: 650;
+    padding: 0;
+    float: left;
+    width: 100%;
+  }
+  .worth legend {
+    color: var(--petrol);
+  }
+  .drawing {
+    float: right;
+    margin: 0.2rem 0 0.2rem 0.8rem;
+  }
+  .sign p {
+    margin: 0 0 0.4rem;
+  }
+  .sign p,
+  .answers {
+    clear: left;
+  }
+  .answers {
+    display: inline-flex;
+    border: 1px solid var(--edge);
+    border-radius: 4px;
+    overflow: hidden;
+    max-width: 100%;
+  }
+  .answers label {
+    position: relative;
+    cursor: pointer;
+  }
+  .answers label + label {
+    border-left: 1px solid var(--edge);
+  }
+  .many {
+    display: flex;
+    flex-direction: column;
+    clear: both;
+  }
+  .many label + label {
+    border-left: 0;
+    border-top: 1px solid var(--rule);
+  }
+  .answers input {
+    position: absolute;
+    opacity: 0;
+    inset: 0;
+    margin: 0;
+    cursor: pointer;
+  }
+  .answers span {
+    display: block;
+    padding: 0.45rem 0.75rem;
+    min-height: 2.5rem;
+    font-size: 0.95rem;
+    background: var(--field);
+  }
+  .answers input:checked + span {
+    background: var(--ink);
+    color: var(--paper);
+    font-weight: 650;
+  }
+  .answers label:last-child input:checked + span {
+    background: var(--rule);
+    color: var(--ink);
+  }
+  .answers input:focus-visible + span {
+    outline: 3px solid var(--saffron);
+    outline-offset: -3px;
+  }
+</style>

@@ -1,0 +1,2 @@
+export { INSECTS, insectSvg } from './insects';
+export { SIGN_ART, signSvg } from './signs';
