@@ -34,7 +34,7 @@ const LIB: Record<string, { rooms: readonly string[]; packages: RegExp }> = {
   forms: { rooms: ['core', 'forms'], packages: /^zod$/ },
   ui: {
     rooms: ['core', 'words', 'forms', 'ui'],
-    packages: /^(svelte(\/.+)?|\$app\/.+|flowbite-svelte\/.+|chart\.js|date-fns)$/,
+    packages: /^(svelte(\/.+)?|\$app\/.+|flowbite-svelte\/.+|chart\.js|date-fns|minisearch)$/,
   },
   server: {
     rooms: ['core', 'catalog', 'words', 'forms', 'server'],

@@ -1,9 +1,29 @@
 import { z } from 'zod';
+import { SURROUNDINGS } from '../core/identify';
 import type { Result } from '../core/result';
 import { neededText, numeric, orNothing, plainText, ticked, treeOf, zoneField, type Fields } from './fields';
 import { read } from './shape';
 
-export const caseForm = z.object({ propertyId: z.uuid(), title: neededText(120) });
+const blankOr = <S extends z.ZodType>(shape: S) => orNothing(shape).default(null);
+
+/** What was noticed first; signs and counts come later. */
+export const SEEN_KINDS = [
+  ...(['insects', 'damage', 'droppings', 'wings', 'webbing', 'nest', 'bites', 'digging', 'sound'] as const),
+] as const;
+export const HOW_MANY = ['one', 'some', 'many'] as const;
+
+export const caseForm = z
+  .object({
+    propertyId: z.uuid(),
+    title: plainText(120),
+    surrounding: blankOr(z.enum(SURROUNDINGS)),
+    kind: blankOr(z.enum(SEEN_KINDS)),
+    many: blankOr(z.enum(HOW_MANY)),
+  })
+  .refine((form) => form.title !== '' || form.kind !== null, {
+    path: ['title'],
+    params: { expected: 'needed' },
+  });
 export type CaseForm = z.output<typeof caseForm>;
 
 export const propertyForm = z.object({

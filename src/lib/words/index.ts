@@ -21,6 +21,9 @@ export {
   formulaWords,
   GRADE_WORDS,
   GROUP_WORDS,
+  MANY_WORDS,
+  SEEN_WORDS,
+  sightingTitle,
   hourReason,
   inputName,
   SCORE_WORDS,
@@ -33,4 +36,6 @@ export {
   VIGOUR_WORDS,
 } from './terms';
 export { trailText } from './trail';
+export { expertSheet, sheetText, sightingReport, toBeReported } from './ask';
+export type { Sheet } from './ask';
 export { ROLE_WORDS } from './people';

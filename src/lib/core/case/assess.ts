@@ -15,6 +15,7 @@ import {
 } from '../identify';
 import { checkpointsOf, rectangleLanes, type RectangleLanes } from '../place';
 import { applicationsOf, standing } from '../record';
+import { isRefused, type Refusal } from '../result';
 import { ownThreshold, underRules } from '../rules';
 import { judgeRecheck, nextAllowed, recheckDue } from '../review';
 import { inWindow, judgeHours, type JudgedHours } from '../schedule';

@@ -15,6 +15,7 @@
     ['/', 'Today'],
     ['/cases', 'Cases'],
     ['/properties', 'Properties'],
+    ['/guide', 'Guide'],
     ['/shelf', 'Shelf'],
     ['/logbook', 'Logbook'],
     ['/how-much', 'How much'],

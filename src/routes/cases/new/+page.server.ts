@@ -1,35 +1,80 @@
 import { fail, redirect } from '@sveltejs/kit';
+import { CANDIDATES, FIELD_TESTS } from '$lib/catalog';
+import { SURROUNDINGS, type Surrounding } from '$lib/core/identify';
 import { isRefused } from '$lib/core/result';
-import { fieldsOf, parseCase } from '$lib/forms';
+import { fieldsOf, parseCase, type CaseForm } from '$lib/forms';
+import type { Tx } from '$lib/server/db/client';
 import { localDay } from '$lib/server/session/clock';
-import { openCase } from '$lib/server/store/cases';
+import { loadCase, openCase } from '$lib/server/store/cases';
 import { findProperty, listProperties } from '$lib/server/store/properties';
-import { refusalSentence } from '$lib/words';
+import { saveStop } from '$lib/server/store/stops';
+import { refusalSentence, sightingTitle, SURROUNDING_WORDS } from '$lib/words';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals, url }) => ({
-  properties: (await locals.inWorkspace(listProperties)).map(({ id, name }) => ({ id, name })),
-  property: url.searchParams.get('property'),
-});
+export const load: PageServerLoad = async ({ locals, url }) => {
+  const seen = CANDIDATES.find((c) => c.id === url.searchParams.get('seen'));
+  return {
+    properties: (await locals.inWorkspace(listProperties)).map(({ id, name }) => ({ id, name })),
+    property: url.searchParams.get('property'),
+    seen: seen ? { name: seen.name, surrounding: likeliestPlace(seen.places) } : null,
+  };
+};
+
+function likeliestPlace(places: Partial<Record<Surrounding, number>>): Surrounding | null {
+  return SURROUNDINGS.reduce<Surrounding | null>(
+    (best, place) => ((places[place] ?? 0) > (best ? (places[best] ?? 0) : 0) ? place : best),
+    null,
+  );
+}
 
 export const actions: Actions = {
   default: async ({ request, locals }) => {
     const fields = fieldsOf(await request.formData());
     const form = parseCase(fields);
     const wrong = (errors: { path: string; message: string }[]) =>
-      fail(400, {
-        errors,
-        title: (fields.get('title') ?? '').slice(0, 2000),
-        propertyId: fields.get('propertyId') ?? '',
-      });
+      fail(400, { errors, fields: Object.fromEntries([...fields].map(([k, v]) => [k, v.slice(0, 2000)])) });
     if (isRefused(form))
       return wrong(form.refused.map((r) => ({ path: r.path, message: refusalSentence(r) })));
+    const { propertyId, title, surrounding, kind, many } = form.ok;
     const number = await locals.inWorkspace(async (tx) => {
-      const property = await findProperty(tx, form.ok.propertyId);
+      const property = await findProperty(tx, propertyId);
       if (!property) return null;
-      return openCase(tx, { ...form.ok, openedOn: localDay(locals.around.now, property.timeZone) });
+      const opened = await openCase(tx, {
+        propertyId,
+        title: title || sightingTitle(kind ?? '', surrounding, many),
+        openedOn: localDay(locals.around.now, property.timeZone),
+      });
+      if (opened !== null && surrounding !== null)
+        await beginLook(tx, opened, { surrounding, kind, many }, locals);
+      return opened;
     });
     if (number === null) return wrong([{ path: 'propertyId', message: 'Choose one of your properties.' }]);
     redirect(303, `/cases/${number}/look`);
   },
 };
+
+/** The first look, as far as a few taps tell it. */
+async function beginLook(
+  tx: Tx,
+  number: number,
+  { surrounding, kind, many }: Pick<CaseForm, 'kind' | 'many'> & { surrounding: Surrounding },
+  { around, who }: App.Locals,
+): Promise<void> {
+  const found = await loadCase(tx, number, around);
+  const test = FIELD_TESTS.find((t) => t.places.includes(surrounding)) ?? FIELD_TESTS[0];
+  if (!found || !test) return;
+  const body = {
+    surrounding,
+    where: SURROUNDING_WORDS[surrounding],
+    signs: {},
+    lengthMm: null,
+    test: test.id,
+    frame: test.frame,
+    counts: Array.from({ length: test.spots }, () => null),
+    vigour: 'fair' as const,
+    flowering: false,
+    note: kind ? `First seen: ${sightingTitle(kind, null, many).toLowerCase()}` : '',
+  };
+  const basis = { basedOn: 0, seen: null, mine: new Set<string>() };
+  await saveStop(tx, found.loaded, 'look', body, who.person.name, around.now, basis);
+}

@@ -2,11 +2,17 @@
   import { resolve } from '$app/paths';
   import { enhance } from '$app/forms';
   import Choice from '$lib/ui/parts/Choice.svelte';
+  import { SURROUNDINGS } from '$lib/core/identify';
+  import Taps from '$lib/ui/parts/Taps.svelte';
+  import { MANY_WORDS, SEEN_WORDS, SURROUNDING_WORDS } from '$lib/words';
   import Field from '$lib/ui/parts/Field.svelte';
   import { setErrors } from '$lib/ui/parts/errors';
   import type { PageProps } from './$types';
 
   let { data, form }: PageProps = $props();
+  const was = (name: string): string => (form?.fields as Record<string, string> | undefined)?.[name] ?? '';
+  const items = (words: Readonly<Record<string, string>>) =>
+    Object.entries(words).map(([value, name]) => ({ value, name }));
   setErrors((path) => form?.errors?.find((e) => e.path === path)?.message);
 </script>
 
@@ -23,20 +29,27 @@
         ({ update }) =>
           update({ reset: false })}
     >
-      <p class="soft">In a few words; the signs and counts come next.</p>
+      <p class="soft">A few taps will do; the signs and counts come next.</p>
+      <Taps
+        label="Where"
+        name="surrounding"
+        value={was('surrounding') || (data.seen?.surrounding ?? '')}
+        items={SURROUNDINGS.map((value) => ({ value, name: SURROUNDING_WORDS[value] }))}
+      />
+      <Taps label="What" name="kind" value={was('kind')} items={items(SEEN_WORDS)} />
+      <Taps label="How many" name="many" value={was('many')} items={items(MANY_WORDS)} />
       <div class="fields">
         <Field
           label="What is wrong"
           name="title"
-          value={form?.title ?? ''}
+          value={was('title') || (data.seen ? `Perhaps: ${data.seen.name.toLowerCase()}` : '')}
           width="26rem"
-          required
-          hint="such as: brown patches along the path"
+          hint="such as: brown patches along the path; blank takes what was tapped"
         />
         <Choice
           label="Property"
           name="propertyId"
-          value={form?.propertyId ?? data.property ?? data.properties[0]?.id ?? ''}
+          value={was('propertyId') || data.property || data.properties[0]?.id || ''}
           items={data.properties.map((p) => ({ value: p.id, name: p.name }))}
           width="18rem"
         />

@@ -1,0 +1,70 @@
+<script lang="ts">
+  import { resolve } from '$app/paths';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+  const sheets = $derived(data.report ? [data.report, data.expert] : [data.expert]);
+  const number = $derived(String(data.number));
+</script>
+
+<svelte:head><title>Ask and tell · case {data.number} · Nimsy</title></svelte:head>
+<div class="page">
+  <p class="small bar">
+    <a href={resolve('/cases/[number]', { number })}>Back to the case</a>
+    <button type="button" class="button" onclick={() => print()}>Print</button>
+  </p>
+  {#each sheets as sheet (sheet.kind)}
+    <section>
+      <h1>{sheet.title}</h1>
+      {#if sheet.kind === 'report'}
+        <p class="tell">
+          <span class="figure">Nobody has sent this.</span>
+          {data.call}. Local rules say who is to be told, and how soon.
+        </p>
+      {/if}
+      {#each sheet.sections as part (part.title)}
+        <h2 class="section-head">{part.title}</h2>
+        <ul>
+          {#each part.lines as line (line)}<li>{line}</li>{/each}
+        </ul>
+      {/each}
+      <p class="small bar">
+        <a href="{resolve('/cases/[number]/ask/text', { number })}?sheet={sheet.kind}" data-sveltekit-reload
+          >The same as text, for a message</a
+        >
+      </p>
+    </section>
+  {/each}
+</div>
+
+<style>
+  .bar {
+    display: flex;
+    gap: 1.2rem;
+    align-items: center;
+  }
+  section {
+    max-width: 46rem;
+    margin-bottom: 2.5rem;
+  }
+  .tell {
+    border-left: 5px solid var(--brick);
+    background: var(--brick-wash);
+    padding: 0.6rem 0.9rem;
+  }
+  ul {
+    margin: 0.3rem 0 0;
+    padding-left: 1.2rem;
+  }
+  li {
+    overflow-wrap: anywhere;
+  }
+  @media print {
+    .bar {
+      display: none;
+    }
+    section {
+      break-after: page;
+    }
+  }
+</style>

@@ -1,0 +1,237 @@
+<script lang="ts">
+  import { resolve } from '$app/paths';
+  import Drawing from '$lib/ui/guide/Drawing.svelte';
+  import SeasonStrip from '$lib/ui/guide/SeasonStrip.svelte';
+  import TrueSize from '$lib/ui/guide/TrueSize.svelte';
+  import { getShow } from '$lib/ui/parts/show';
+  import { CONCERN_WORDS, FAMILY_NAMES, GRADE_WORDS, percentText, STATUS_WORDS } from '$lib/words';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+  const show = getShow();
+  const c = $derived(data.candidate);
+  const g = $derived(data.guide);
+  const other = $derived(data.beside);
+  const turned = $derived(data.hemisphere === 'north' ? 'south' : 'north');
+</script>
+
+<svelte:head><title>{c.name} · Field guide · Nimsy</title></svelte:head>
+<div class="page">
+  <p class="small"><a href={resolve('/guide')}>Field guide</a></p>
+  <div class="top">
+    <h1>{c.name}</h1>
+    {#if c.scientific}<i class="soft">{c.scientific}</i>{/if}
+    {#if c.status !== 'pest'}<span class="tag halt">{STATUS_WORDS[c.status]}</span>{/if}
+    {#each c.concerns as concern (concern)}<span class="tag">{CONCERN_WORDS[concern]}</span>{/each}
+  </div>
+  <p class="lead"><span class="figure">Telling mark:</span> {c.telling}.</p>
+  {#if data.drawings.length > 0}
+    <div class="drawings">
+      {#each data.drawings as drawing (drawing.id)}
+        <figure>
+          <Drawing id={drawing.id} name={drawing.title} width={330} />
+          <figcaption class="soft small">{drawing.title}</figcaption>
+          <TrueSize id={drawing.id} name={drawing.title} lengthMm={drawing.lengthMm} />
+        </figure>
+      {/each}
+    </div>
+  {/if}
+  <p>{g.where}.</p>
+  <p><span class="figure">Do:</span> {c.doNow}.</p>
+  <p><span class="figure">Do not:</span> {c.doNot}.</p>
+  {#if c.culture}<p><span class="figure">In any case:</span> {c.culture}.</p>{/if}
+  {#if g.call}<p class="call"><span class="figure">Call:</span> {g.call}.</p>{/if}
+
+  {#if c.stages.length > 0}
+    <div class="section-head">
+      <h2>Through the year</h2>
+      <a class="small" href="?hemisphere={turned}" data-sveltekit-noscroll
+        >shown for the {data.hemisphere}; turn to the {turned}</a
+      >
+    </div>
+    <SeasonStrip stages={c.stages} season={c.season} hemisphere={data.hemisphere} month={data.month} />
+    <p class="soft small">
+      {#each c.stages as stage, i (stage.id)}{i > 0 ? ' · ' : ''}{stage.name}: {show.bodyText(
+          stage.lengthMm,
+        )}{/each}
+    </p>
+  {/if}
+
+  <h2 class="section-head">What it shows</h2>
+  <ul class="rule-list signs">
+    {#each data.signs as sign (sign.id)}
+      <li>
+        {#if sign.drawn}<img
+            class="drawing"
+            src={resolve('/drawings/[name]', { name: `${sign.id}.svg` })}
+            alt=""
+            width="72"
+            height="48"
+            loading="lazy"
+          />{/if}
+        <span>{sign.name} <span class="soft small">{sign.how}</span></span>
+        <span class="number">{percentText(sign.p)}</span>
+      </li>
+    {/each}
+  </ul>
+
+  {#if c.threshold && data.test}
+    <h2 class="section-head">When it is worth treating</h2>
+    <p>
+      {data.test.name}: from {show.densityNumber(c.threshold.at[0], data.test.basis)} to {show.densityText(
+        c.threshold.at[1],
+        data.test.basis,
+      )}{data.test.places.includes('lawn') && data.test.basis === 'm2' ? ', by the vigour of the turf' : ''}.
+      <span class="soft small">{c.threshold.source}.</span>
+    </p>
+  {/if}
+  <h2 class="section-head">What works</h2>
+  <table class="table">
+    <tbody>
+      {#each g.families as family (family.family)}
+        <tr>
+          <th scope="row">{FAMILY_NAMES[family.family]}</th>
+          <td>{GRADE_WORDS[family.grade]}</td>
+          <td class="number"
+            >{family.daysToEffect[1] > 0
+              ? `${family.daysToEffect[0]} to ${family.daysToEffect[1]} days`
+              : ''}</td
+          >
+          <td>{family.note}</td>
+        </tr>
+      {/each}
+    </tbody>
+  </table>
+  <p class="soft small">
+    The label on your own container, local rules and licensed people come before this guide.{g.recheck
+      ? ` Re-check: ${g.recheck.charAt(0).toLowerCase()}${g.recheck.slice(1)}.`
+      : ''}
+  </p>
+
+  {#if other}
+    <div class="section-head"><h2>Side by side</h2></div>
+    <p class="small alike">
+      {#each g.lookAlikes as alike (alike.id)}
+        <a
+          href="?beside={alike.id}"
+          data-sveltekit-noscroll
+          aria-current={alike.id === other.candidate.id ? 'true' : undefined}>{data.names[alike.id]}</a
+        >
+      {/each}
+    </p>
+    <table class="table beside">
+      <thead
+        ><tr
+          ><th scope="col"><span class="sr-only">What</span></th><th scope="col">{c.name}</th><th scope="col"
+            ><a href={resolve('/guide/[id]', { id: other.candidate.id })}>{other.candidate.name}</a></th
+          ></tr
+        ></thead
+      >
+      <tbody>
+        {#if data.drawings[0] && other.drawings[0]}
+          <tr
+            ><th scope="row">Drawing</th><td
+              ><Drawing id={data.drawings[0].id} name={data.drawings[0].title} width={200} /></td
+            ><td><Drawing id={other.drawings[0].id} name={other.drawings[0].title} width={200} /></td></tr
+          >
+        {/if}
+        <tr><th scope="row">Telling mark</th><td>{c.telling}</td><td>{other.candidate.telling}</td></tr>
+        <tr
+          ><th scope="row">Told apart</th><td colspan="2"
+            >{g.lookAlikes.find((a) => a.id === other.candidate.id)?.tell ?? 'see the marks'}</td
+          ></tr
+        >
+        <tr
+          ><th scope="row">This month</th><td
+            >{data.stage ? `${data.stage.name}, ${show.bodyText(data.stage.lengthMm)}` : '–'}</td
+          ><td>{other.stage ? `${other.stage.name}, ${show.bodyText(other.stage.lengthMm)}` : '–'}</td></tr
+        >
+        <tr
+          ><th scope="row">Shows most</th><td
+            >{data.signs
+              .slice(0, 3)
+              .map((s) => s.name)
+              .join('; ')}</td
+          ><td
+            >{other.signs
+              .slice(0, 3)
+              .map((s) => s.name)
+              .join('; ')}</td
+          ></tr
+        >
+      </tbody>
+    </table>
+  {/if}
+  <div class="actions">
+    <a class="button button-main" href="{resolve('/cases/new')}?seen={c.id}">I have seen this: start a case</a
+    >
+  </div>
+</div>
+
+<style>
+  .top {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.3rem 0.9rem;
+    align-items: baseline;
+  }
+  .lead {
+    max-width: 46rem;
+    margin: 0.6rem 0 0.8rem;
+  }
+  .tag {
+    font-size: 0.9rem;
+    border: 1px solid var(--edge);
+    border-radius: 3px;
+    padding: 0 0.4rem;
+  }
+  .halt {
+    border-color: var(--brick);
+    color: var(--brick-ink);
+    font-weight: 700;
+  }
+  .drawings {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.6rem 2rem;
+  }
+  figure {
+    margin: 0 0 0.6rem;
+    max-width: 100%;
+  }
+  .page > p {
+    max-width: 46rem;
+    margin: 0.35rem 0;
+  }
+  .call {
+    border-left: 5px solid var(--petrol);
+    padding-left: 0.8rem;
+  }
+  .signs li {
+    display: flex;
+    gap: 0.9rem;
+    align-items: center;
+  }
+  .signs li > span:first-of-type {
+    flex: 1;
+  }
+  .beside {
+    table-layout: fixed;
+    width: 100%;
+  }
+  .beside td,
+  .beside th {
+    vertical-align: top;
+    overflow-wrap: anywhere;
+  }
+  .beside th[scope='row'] {
+    width: 7rem;
+  }
+  .alike a {
+    margin-right: 1.2rem;
+  }
+  .alike a[aria-current] {
+    font-weight: 700;
+    text-decoration: none;
+  }
+</style>
