@@ -18,13 +18,11 @@ async function openCase(page: Page, property: string, title: string): Promise<vo
   await expect(page.getByRole('heading', { level: 1, name: 'Look' })).toBeVisible();
 }
 
-async function look(
-  page: Page,
-  counts: readonly number[],
-  signs: Record<string, 'Seen' | 'Not there'>,
-): Promise<void> {
+async function look(page: Page, counts: readonly number[], signs: Record<string, string>): Promise<void> {
   await page.getByLabel('Where', { exact: true }).fill('North end');
   for (const [i, count] of counts.entries()) await page.getByLabel(`Spot ${i + 1}`).fill(String(count));
+  const all = page.getByRole('button', { name: /^Show all \d+ signs/ });
+  if (await all.isVisible()) await all.click();
   for (const [sign, answer] of Object.entries(signs))
     await page.locator(`#sign-${sign}`).getByRole('radio', { name: answer, exact: true }).check();
 }
@@ -195,7 +193,12 @@ test('grubs by turf flap, nematodes, a changed lawn, a wrong entry and its corre
     info.project.name === 'wide' ? 'Ostermere Bowls Club' : 'Old Mill Bakery and Tea-room',
     'Turf lifts',
   );
-  await look(page, counts, { 'turf-lifts': 'Seen', 'c-grubs': 'Seen', 'birds-probing': 'Seen' });
+  await look(page, counts, {
+    'turf-lifts': 'Seen',
+    'c-grubs': 'Seen',
+    'birds-probing': 'Seen',
+    raster: 'two rows that part like an open zip',
+  });
   await expect(page.getByText(densityText(counts, 0.1), { exact: true })).toBeVisible();
   await on(page, 'Name');
   await expect(page.getByRole('radio', { name: /Chafer grub/ })).toBeChecked();
@@ -262,9 +265,80 @@ test('a nest by the sand pit keeps every amount away until it is ruled out', asy
   await page.goto('/');
   await expect(page.getByRole('heading', { level: 1 })).toContainText('halted');
   await page.goto('/cases/8/mix');
-  await expect(page.getByText(/Halt · Could be: yellowjacket nest in the ground/)).toBeVisible();
+  await expect(page.getByText(/Halt · Could be: yellowjackets/)).toBeVisible();
   await expect(page.getByText('No amounts while a Halt is open.')).toBeVisible();
   await expect(follows(page).getByText('none while a Halt is open')).toBeVisible();
+});
+
+test('a grub is told by its raster, doubt is said, and bumble bees stop the plan', async ({ page }, info) => {
+  const property = info.project.name === 'wide' ? 'Ostermere Bowls Club' : 'Old Mill Bakery and Tea-room';
+  await page.goto('/cases/new');
+  await page.getByRole('radio', { name: 'lawn', exact: true }).check();
+  await page.getByRole('radio', { name: 'animals digging' }).check();
+  await page.getByRole('radio', { name: 'many', exact: true }).check();
+  await page.getByLabel('Property').selectOption({ label: property });
+  await page.getByRole('button', { name: 'Open the case' }).click();
+  await heading(page, 'Look');
+  await expect(page.getByRole('heading', { level: 2, name: 'Animals digging: lawn, many' })).toBeVisible();
+
+  // Lifting turf and grubs alone are not enough to tell which grub it is.
+  const signs = { 'turf-lifts': true, 'c-grubs': true } as const;
+  await look(page, [], { 'turf-lifts': 'Seen', 'c-grubs': 'Seen' });
+  await on(page, 'Name');
+  await expect(page.getByText('Not sure yet')).toBeVisible();
+  const next = page.getByRole('link', { name: 'The spines on the last ring of a grub' });
+  await next.click();
+
+  await heading(page, 'Look');
+  const raster = page.locator('#sign-raster');
+  await raster.getByRole('radio', { name: 'a long oval of two rows' }).check();
+  await on(page, 'Name');
+  const june = certaintyOf('june-beetle', { ...signs, raster: 'rows-oval' });
+  await expect(page.getByRole('listitem').filter({ hasText: 'June beetle grub' }).first()).toContainText(
+    `${Math.round(june * 100)} %`,
+  );
+  await expect(page.getByText('▲ for').first()).toBeVisible();
+  await page.goBack();
+  await raster.getByRole('radio', { name: 'two rows that part like an open zip' }).check();
+  await on(page, 'Name');
+  const chafer = certaintyOf('chafer-grub', { ...signs, raster: 'rows-spread' });
+  await expect(page.getByText(`Chafer grub, ${Math.round(chafer * 100)} %`, { exact: true })).toBeVisible();
+
+  // A sheet for an expert has the signs and how to pack a sample.
+  await page.getByRole('link', { name: 'a sheet to ask an expert' }).click();
+  await expect(page.getByText('two rows that part like an open zip')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'How to pack a sample' })).toBeVisible();
+
+  // Round, furry bees at the same lawn: nothing is planned until their mark was looked for.
+  await page.goBack();
+  await page
+    .getByRole('navigation', { name: 'The nine stops of this case' })
+    .getByRole('link')
+    .first()
+    .click();
+  await look(page, [], { 'turf-lifts': 'Not there', 'c-grubs': 'Not there', 'furry-bees': 'Seen' });
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText(/Halt · Could be: bumble bees/)).toBeVisible();
+  await page
+    .locator('#sign-flier-look')
+    .getByRole('radio', { name: /^round, furry, slow$/ })
+    .check();
+  await on(page, 'Name');
+  await page.getByRole('radio', { name: /Bumble bees/ }).check();
+  await expect(page.getByText(/Halt · This is: bumble bees/)).toBeVisible();
+});
+
+test('the field guide finds misspelt names, and tells two look-alikes apart', async ({ page }) => {
+  await page.goto('/guide');
+  await page.getByLabel('Name, scientific name, or what you see').fill('yelowjaket');
+  await expect(page.getByRole('listitem').filter({ hasText: 'Yellowjackets' })).toBeVisible();
+  await page.getByLabel('Name, scientific name, or what you see').fill('wool holes');
+  await page.getByRole('link', { name: /Clothes moths/ }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Clothes moths' })).toBeVisible();
+  await page.getByRole('link', { name: 'Carpet beetles' }).first().click();
+  await expect(page.getByText('bristly larvae without silk')).toBeVisible();
+  await page.getByRole('link', { name: 'I have seen this: start a case' }).click();
+  await expect(page.getByRole('radio', { name: 'bedroom, wardrobe' })).toBeChecked();
 });
 
 test('just tell me how much, without a case', async ({ page }) => {

@@ -86,12 +86,15 @@ const FORMS: readonly Form[] = [
       note: TEXT_NONSENSE.slice(1),
       'signs.turf-lifts': ['maybe', '<script>', 'x'.repeat(1_000_000)],
       'signs.purple-rain': ['yes'],
+      'signs.raster': ['yes', 'a-knot'],
+      surrounding: ['attic', ...TEXT_NONSENSE.slice(2)],
+      lengthMm: NUMBER_NONSENSE.slice(1),
     },
   },
   {
     path: `${CASE}/name?/save`,
     good: { candidate: 'chafer-grub', stage: 'small' },
-    bad: { candidate: TEXT_NONSENSE, stage: TEXT_NONSENSE.slice(1) },
+    bad: { candidate: TEXT_NONSENSE, stage: TEXT_NONSENSE.slice(1), 'also.unicorn': ['on'] },
   },
   {
     path: `${CASE}/choose?/save`,

@@ -116,8 +116,8 @@
     {#each evidence.slice(0, 8) as e (e.sign)}
       <li class="weigh">
         <span
-          >{says(e)}{#if e.together.length > 0}<span class="soft small">
-              · counts once with {e.together.map(nameOf).join(', ')}</span
+          >{says(e)}{e.together.length > 0 ? '; ' : ''}{#if e.together.length > 0}<span class="soft small"
+              >counts once with {e.together.map(nameOf).join(', ')}</span
             >{/if}</span
         >
         <span class="scale" aria-hidden="true"
@@ -137,7 +137,7 @@
 {#if chosen}
   <div class="picked">
     <p><span class="figure">Telling mark:</span> {chosen.telling}.</p>
-    <p><span class="figure">Do:</span> {chosen.doNow}. <span class="figure">Do not:</span> {chosen.doNot}.</p>
+    <p><span class="figure">Do:</span> {chosen.doNow}. <span class="figure">Mind:</span> {chosen.doNot}.</p>
     <p class="small"><a href={resolve('/guide/[id]', { id: chosen.id })}>In the field guide</a></p>
   </div>
   {#if stages.length > 0}

@@ -2,12 +2,19 @@
   import { resolve } from '$app/paths';
 
   /** The drawing of an animal, or of one of its stages, with its telling feature. */
-  let { id, name, width = 240 }: { id: string; name: string; width?: number } = $props();
+  interface Props {
+    id: string;
+    name: string;
+    width?: number;
+    /** Without mark and scale, for where they would be too small to read. */
+    plain?: boolean;
+  }
+  let { id, name, width = 240, plain = false }: Props = $props();
 </script>
 
 <img
   class="drawing"
-  src={resolve('/drawings/[name]', { name: `${id}.svg` })}
+  src="{resolve('/drawings/[name]', { name: `${id}.svg` })}{plain ? '?plain=yes' : ''}"
   alt="Drawing: {name}"
   {width}
   height={Math.round((width * 160) / 240)}

@@ -49,6 +49,7 @@
 <style>
   .strip {
     border-collapse: collapse;
+    table-layout: fixed;
     width: 100%;
     max-width: 44rem;
     font-size: 0.9rem;

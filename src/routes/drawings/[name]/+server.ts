@@ -4,10 +4,15 @@ import { insectSvg, signSvg } from '$lib/ui/drawings/art';
 import type { RequestHandler } from './$types';
 
 /** Line drawings of animals and signs; the same for everybody. */
-export const GET: RequestHandler = ({ params }) => {
+export const GET: RequestHandler = ({ params, url }) => {
   const id = /^([a-z-]{1,60})\.svg$/.exec(params.name)?.[1];
   const sign = SIGNS.find((s) => s.id === id);
-  const drawing = id === undefined ? null : sign ? signSvg(id, sign.name) : insectSvg(id);
+  const drawing =
+    id === undefined
+      ? null
+      : sign
+        ? signSvg(id, sign.name)
+        : insectSvg(id, url.searchParams.get('plain') === 'yes');
   if (drawing === null) error(404, 'There is no such drawing.');
   return new Response(drawing, {
     headers: { 'content-type': 'image/svg+xml', 'cache-control': 'public, max-age=86400' },

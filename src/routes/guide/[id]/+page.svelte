@@ -30,15 +30,15 @@
       {#each data.drawings as drawing (drawing.id)}
         <figure>
           <Drawing id={drawing.id} name={drawing.title} width={330} />
-          <figcaption class="soft small">{drawing.title}</figcaption>
           <TrueSize id={drawing.id} name={drawing.title} lengthMm={drawing.lengthMm} />
+          <figcaption class="soft small">{drawing.title}</figcaption>
         </figure>
       {/each}
     </div>
   {/if}
   <p>{g.where}.</p>
   <p><span class="figure">Do:</span> {c.doNow}.</p>
-  <p><span class="figure">Do not:</span> {c.doNot}.</p>
+  <p><span class="figure">Mind:</span> {c.doNot}.</p>
   {#if c.culture}<p><span class="figure">In any case:</span> {c.culture}.</p>{/if}
   {#if g.call}<p class="call"><span class="figure">Call:</span> {g.call}.</p>{/if}
 
@@ -90,7 +90,7 @@
     <tbody>
       {#each g.families as family (family.family)}
         <tr>
-          <th scope="row">{FAMILY_NAMES[family.family]}</th>
+          <td class="figure">{FAMILY_NAMES[family.family]}</td>
           <td>{GRADE_WORDS[family.grade]}</td>
           <td class="number"
             >{family.daysToEffect[1] > 0

@@ -552,10 +552,13 @@ export const INSECTS: Readonly<Record<string, Drawing>> = {
   ),
 };
 
-/** The drawing of an animal with its telling feature and a bar of true size, as an SVG document; null where there is none. */
-export function insectSvg(id: string): string | null {
+/**
+ * The drawing of an animal as an SVG document, with its telling feature and a bar of true size where it is not wanted
+ * plain; null where there is none.
+ */
+export function insectSvg(id: string, plain = false): string | null {
   const drawing = Object.hasOwn(INSECTS, id) ? INSECTS[id] : undefined;
-  return drawing
-    ? svg(drawing.art + telling(...drawing.mark) + scaleBar(drawing.lengthMm), drawing.title)
-    : null;
+  if (!drawing) return null;
+  const marks = plain ? '' : telling(...drawing.mark) + scaleBar(drawing.lengthMm);
+  return svg(drawing.art + marks, drawing.title);
 }
