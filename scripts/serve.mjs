@@ -124,7 +124,7 @@ const HEADERS = /** @type {const} */ ([
 /** Serves the built application. @param {number} port @param {import('./network.mjs').Network} network */
 async function listen(port, network) {
   // A whole workspace may be read back from its file; every page has its own limit below this.
-  process.env.NIMSY_HTTP_BODY_SIZE_LIMIT = '33M';
+  process.env.NIMSY_HTTP_BODY_SIZE_LIMIT = '129M';
   process.env.NODE_ENV = 'production';
   if (network.origin) {
     process.env.NIMSY_HTTP_ORIGIN = network.origin;

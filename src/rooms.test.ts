@@ -38,7 +38,7 @@ const LIB: Record<string, { rooms: readonly string[]; packages: RegExp }> = {
   },
   server: {
     rooms: ['core', 'catalog', 'words', 'forms', 'server'],
-    packages: /^(node:.+|drizzle-orm(\/.+)?|postgres|zod|@node-rs\/argon2|@sveltejs\/kit)$/,
+    packages: /^(node:.+|drizzle-orm(\/.+)?|postgres|zod|@node-rs\/argon2|@sveltejs\/kit|sharp)$/,
   },
 };
 const SRC = join(process.cwd(), 'src');

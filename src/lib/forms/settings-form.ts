@@ -52,7 +52,7 @@ const rule = z.discriminatedUnion('kind', [
 const threshold = z
   .object({
     candidate: z.string().min(1).max(60),
-    perM2: listed(numeric(0.1, 100_000), 2, 2),
+    perM2: listed(numeric(0.001, 100_000), 2, 2),
     source: neededText(200),
   })
   .refine((own) => (own.perM2[0] ?? 0) <= (own.perM2[1] ?? 0), {

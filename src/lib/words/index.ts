@@ -2,6 +2,7 @@ export { cautionWords, RANK_WORDS } from './cautions';
 export { plainText } from './plain';
 export { fieldName, refusalSentence } from './refusals';
 export {
+  BASIS_WORDS,
   clockText,
   dayOfHour,
   hourField,

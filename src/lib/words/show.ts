@@ -93,7 +93,7 @@ const LONG_MONTHS = [
   'December',
 ];
 
-const BASIS_WORDS: Record<CountBasis, string> = {
+export const BASIS_WORDS: Record<CountBasis, string> = {
   m2: 'm²',
   '100 m2': '100 m²',
   night: 'trap-night',

@@ -1,5 +1,5 @@
 import { redirect } from '@sveltejs/kit';
-import { CANDIDATES } from '$lib/catalog';
+import { CANDIDATES, FIELD_TESTS } from '$lib/catalog';
 import { isRefused } from '$lib/core/result';
 import { fieldsOf, parseSettings, parseWorkspace, revisionIn } from '$lib/forms';
 import { wrongField, wrongFields } from '$lib/server/session/answer';
@@ -15,6 +15,7 @@ export const load: PageServerLoad = ({ locals, url }) => ({
     id,
     name,
     usual: threshold?.at ?? null,
+    basis: FIELD_TESTS.find((t) => t.id === threshold?.test)?.basis ?? ('m2' as const),
   })),
 });
 

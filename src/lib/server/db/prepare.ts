@@ -38,6 +38,7 @@ const RIGHTS: Readonly<Record<string, string>> = {
   cases: 'select, insert, update',
   case_stops: 'select, insert, update',
   case_stop_history: 'select, insert',
+  photos: 'select, insert, delete',
   settlements: 'select, insert, update, delete',
   records: 'select, insert',
   labels: 'select, insert',

@@ -18,6 +18,7 @@ export {
   cases,
   caseStops,
   caseStopHistory,
+  photos,
   settlements,
   records,
   labels,

@@ -2,6 +2,7 @@ import { sql } from 'drizzle-orm';
 import {
   boolean,
   check,
+  customType,
   date,
   doublePrecision,
   foreignKey,
@@ -120,6 +121,31 @@ export const caseStopHistory = pgTable(
 );
 
 /** Cares and Halts that were settled by an act: who ticked, and when. */
+const bytes = customType<{ data: Buffer }>({ dataType: () => 'bytea' });
+
+/** Photographs of a case, as JPEG of at most 1,600 pixels a side, without anything that the camera wrote into them. */
+export const photos = pgTable(
+  'photos',
+  {
+    id: id(),
+    workspaceId: workspaceId(),
+    caseId: uuid('case_id').notNull(),
+    jpeg: bytes('jpeg').notNull(),
+    width: integer('width').notNull(),
+    height: integer('height').notNull(),
+    note: text('note').notNull(),
+    addedAt: moment('added_at').notNull(),
+    addedBy: text('added_by').notNull(),
+  },
+  (t) => [
+    index('photos_of_case').on(t.workspaceId, t.caseId),
+    foreignKey({
+      columns: [t.workspaceId, t.caseId],
+      foreignColumns: [cases.workspaceId, cases.id],
+    }).onDelete('cascade'),
+  ],
+);
+
 export const settlements = pgTable(
   'settlements',
   {

@@ -243,3 +243,12 @@ export async function listCases(tx: Tx) {
     .where(eq(t.cases.workspaceId, tx.workspaceId))
     .orderBy(desc(t.cases.number));
 }
+
+/** The id and title of a case of this workspace by its number, without what it is computed from. */
+export async function findCase(tx: Tx, number: number): Promise<{ id: string; title: string } | null> {
+  const [row] = await tx
+    .select({ id: t.cases.id, title: t.cases.title })
+    .from(t.cases)
+    .where(and(eq(t.cases.workspaceId, tx.workspaceId), eq(t.cases.number, number)));
+  return row ?? null;
+}

@@ -25,6 +25,7 @@ async function digest(): Promise<string> {
     'cases',
     'case_stops',
     'settlements',
+    'photos',
     'records',
     'labels',
     'containers',

@@ -94,6 +94,7 @@ async function digest(): Promise<string> {
     'case_stops',
     'case_stop_history',
     'settlements',
+    'photos',
     'records',
   ];
   const more = [

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { resolve } from '$app/paths';
   import { onMount, untrack } from 'svelte';
   import Checkbox from 'flowbite-svelte/Checkbox.svelte';
   import { SURROUNDINGS, type FieldTest, type Surrounding } from '../../core/identify';
@@ -144,6 +145,12 @@
     hint="without feelers and tails; blank where none was caught"
   />
 </div>
+
+<p class="small">
+  <a href={resolve('/cases/[number]/photos', { number: String(sheet.facts.number) })}
+    >Photographs of this case</a
+  >
+</p>
 
 <div class="section-head">
   <h2>How many</h2>

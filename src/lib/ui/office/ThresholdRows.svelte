@@ -1,5 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
+  import type { CountBasis } from '../../core/identify';
+  import { BASIS_WORDS } from '../../words';
   import type { OwnThreshold } from '../../core/rules';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
@@ -8,7 +10,12 @@
 
   interface Props {
     thresholds: readonly OwnThreshold[];
-    candidates: readonly { id: string; name: string; usual: readonly [number, number] | null }[];
+    candidates: readonly {
+      id: string;
+      name: string;
+      usual: readonly [number, number] | null;
+      basis: CountBasis;
+    }[];
   }
   let { thresholds, candidates }: Props = $props();
   const show = getShow();
@@ -17,7 +24,7 @@
     const chosen = candidates.find((c) => c.id === id);
     if (!chosen) return undefined;
     return chosen.usual
-      ? `usually ${show.densityNumber(chosen.usual[0])} to ${show.densityText(chosen.usual[1])}`
+      ? `usually ${show.densityNumber(chosen.usual[0], chosen.basis)} to ${show.densityText(chosen.usual[1], chosen.basis)}`
       : 'no usual figure';
   };
   let next = 0;
@@ -46,20 +53,27 @@
         onchange={(candidate) => turn(row.key, candidate)}
       />
       {#if row.candidate !== ''}
-        <Reading
-          label="Weak turf"
-          name="thresholds.{i}.perM2.0"
-          measure="density"
-          value={row.own?.perM2[0] ?? ''}
-          width="10rem"
-        />
-        <Reading
-          label="Strong turf"
-          name="thresholds.{i}.perM2.1"
-          measure="density"
-          value={row.own?.perM2[1] ?? ''}
-          width="10rem"
-        />
+        {@const basis = candidates.find((c) => c.id === row.candidate)?.basis ?? 'm2'}
+        {#each ['Weak turf', 'Strong turf'] as label, k (k)}
+          {#if basis === 'm2' || basis === '100 m2'}
+            <Reading
+              {label}
+              name="thresholds.{i}.perM2.{k}"
+              measure="density"
+              value={row.own?.perM2[k] ?? ''}
+              width="10rem"
+            />
+          {:else}
+            <Field
+              label={k === 0 ? 'From' : 'to'}
+              after="per {BASIS_WORDS[basis]}"
+              name="thresholds.{i}.perM2.{k}"
+              value={row.own?.perM2[k] ?? ''}
+              numeric
+              width="10rem"
+            />
+          {/if}
+        {/each}
         <Field
           label="Where it is from"
           name="thresholds.{i}.source"

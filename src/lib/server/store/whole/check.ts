@@ -100,6 +100,9 @@ function misfits(content: Content): string[] {
       if (readStop(stop, body) === undefined)
         found.push(`content.cases[${i}].stops: the answer of ${stop} cannot be read.`);
   }
+  for (const [i, photo] of (content.photos ?? []).entries())
+    if (!cases.has(photo.caseNumber))
+      found.push(`content.photos[${i}].caseNumber: there is no such case in the file.`);
   const ancestors = new Map(content.records.map((r) => [r.id, r.corrects]));
   for (const [i, record] of content.records.entries()) {
     if (!cases.has(record.caseNumber))

@@ -47,6 +47,21 @@ export const contentShape = z.strictObject({
       }),
     )
     .max(100_000),
+  photos: z
+    .array(
+      z.strictObject({
+        caseNumber: positive,
+        /** JPEG, base64. */
+        jpeg: z.base64().max(8_000_000),
+        width: positive,
+        height: positive,
+        note: short,
+        addedAt: moment,
+        addedBy: short,
+      }),
+    )
+    .max(10_000)
+    .optional(),
   records: z
     .array(
       z.strictObject({

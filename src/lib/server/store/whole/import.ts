@@ -86,6 +86,14 @@ export async function importWhole(tx: Tx, content: Content): Promise<FileTrouble
     within((one) => one.settlements),
     (rows) => tx.insert(t.settlements).values(rows.map((row) => ({ ...row, at: new Date(row.at) }))),
   );
+  for (const { caseNumber, jpeg, addedAt, ...row } of content.photos ?? [])
+    await tx.insert(t.photos).values({
+      ...row,
+      workspaceId,
+      caseId: idOf(caseNumber),
+      jpeg: Buffer.from(jpeg, 'base64'),
+      addedAt: new Date(addedAt),
+    });
   await inChunks(content.labels, (rows) =>
     tx
       .insert(t.labels)

@@ -44,6 +44,11 @@ export async function contentOf(tx: Tx): Promise<Content> {
     .from(t.records)
     .where(eq(t.records.workspaceId, of))
     .orderBy(asc(t.records.loggedAt), asc(t.records.id));
+  const photos = await tx
+    .select()
+    .from(t.photos)
+    .where(eq(t.photos.workspaceId, of))
+    .orderBy(t.photos.addedAt, t.photos.id);
   const labels = await tx
     .select()
     .from(t.labels)
@@ -72,6 +77,17 @@ export async function contentOf(tx: Tx): Promise<Content> {
         .filter((settled) => settled.caseId === id)
         .map(({ key, by, at }) => ({ key, by, at: at.toISOString() })),
     })),
+    // Left out where there are none, as in files that were written before there were photographs.
+    ...(photos.length > 0
+      ? {
+          photos: photos.map(({ id: _i, workspaceId: _w, caseId, jpeg, addedAt, ...row }) => ({
+            ...row,
+            caseNumber: cases.find((one) => one.id === caseId)?.number ?? 0,
+            jpeg: jpeg.toString('base64'),
+            addedAt: addedAt.toISOString(),
+          })),
+        }
+      : {}),
     records: records.map(recordFromRow),
     labels: labels.map((row) => row.card),
     containers: containers.map(({ id: _i, workspaceId: _w, ...row }) => row),

@@ -28,6 +28,20 @@
           {#each part.lines as line (line)}<li>{line}</li>{/each}
         </ul>
       {/each}
+      {#if data.photos.length > 0}
+        <h2 class="section-head">Photographs</h2>
+        <ul class="photos">
+          {#each data.photos as photo (photo.id)}
+            <li>
+              <img
+                src={resolve('/cases/[number]/photos/[id]', { number, id: photo.id })}
+                alt={photo.note || 'Photograph'}
+              />
+              {photo.note}
+            </li>
+          {/each}
+        </ul>
+      {/if}
       <p class="small bar">
         <a href="{resolve('/cases/[number]/ask/text', { number })}?sheet={sheet.kind}" data-sveltekit-reload
           >The same as text, for a message</a
@@ -58,6 +72,17 @@
   }
   li {
     overflow-wrap: anywhere;
+  }
+  .photos {
+    list-style: none;
+    padding: 0;
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(12rem, 1fr));
+    gap: 1rem;
+  }
+  .photos img {
+    width: 100%;
+    display: block;
   }
   @media print {
     .bar {
