@@ -16,9 +16,13 @@ const signs = read<Sign[]>('signs.json');
 
 export const labelNamed = (id: string): LabelCard => read<LabelCard>('labels', `${id}.json`);
 
-export function certaintyOf(pest: string, seen: Record<string, Finding>): number {
+export function certaintyOf(
+  pest: string,
+  seen: Record<string, Finding>,
+  history: Record<string, number> = {},
+): number {
   const ranking = rankCase(candidates, signs, seen, {
-    ...{ month: 9, hemisphere: 'north', surrounding: 'lawn', history: {}, lengthMm: null },
+    ...{ month: 9, hemisphere: 'north', surrounding: 'lawn', history, lengthMm: null },
   });
   return ranking.ranked.find((entry) => entry.id === pest)?.p ?? 0;
 }

@@ -56,7 +56,7 @@ test('webworms by soap flush, paced lawn, liquid with a carry-over, logged and c
     'moths-at-dusk': 'Seen',
     'turf-lifts': 'Not there',
   });
-  await expect(page.getByText(densityText(counts, 1), { exact: true })).toBeVisible();
+  await expect(page.locator('.result').getByText(densityText(counts, 1), { exact: true })).toBeVisible();
   await on(page, 'Name');
 
   await heading(page, 'Name');
@@ -199,7 +199,7 @@ test('grubs by turf flap, nematodes, a changed lawn, a wrong entry and its corre
     'birds-probing': 'Seen',
     raster: 'two rows that part like an open zip',
   });
-  await expect(page.getByText(densityText(counts, 0.1), { exact: true })).toBeVisible();
+  await expect(page.locator('.result').getByText(densityText(counts, 0.1), { exact: true })).toBeVisible();
   await on(page, 'Name');
   await expect(page.getByRole('radio', { name: /Chafer grub/ })).toBeChecked();
   await on(page, 'Choose');
@@ -271,7 +271,10 @@ test('a nest by the sand pit keeps every amount away until it is ruled out', asy
 });
 
 test('a grub is told by its raster, doubt is said, and bumble bees stop the plan', async ({ page }, info) => {
-  const property = info.project.name === 'wide' ? 'Ostermere Bowls Club' : 'Old Mill Bakery and Tea-room';
+  const wide = info.project.name === 'wide';
+  const property = wide ? 'Old Mill Bakery and Tea-room' : 'Weir Lane Nursery School';
+  // On the phone another errand has found webworms there before.
+  const history: Record<string, number> = wide ? {} : { 'sod-webworm': 1 };
   await page.goto('/cases/new');
   await page.getByRole('radio', { name: 'lawn', exact: true }).check();
   await page.getByRole('radio', { name: 'animals digging' }).check();
@@ -293,7 +296,7 @@ test('a grub is told by its raster, doubt is said, and bumble bees stop the plan
   const raster = page.locator('#sign-raster');
   await raster.getByRole('radio', { name: 'a long oval of two rows' }).check();
   await on(page, 'Name');
-  const june = certaintyOf('june-beetle', { ...signs, raster: 'rows-oval' });
+  const june = certaintyOf('june-beetle', { ...signs, raster: 'rows-oval' }, history);
   await expect(page.getByRole('listitem').filter({ hasText: 'June beetle grub' }).first()).toContainText(
     `${Math.round(june * 100)} %`,
   );
@@ -301,13 +304,13 @@ test('a grub is told by its raster, doubt is said, and bumble bees stop the plan
   await page.goBack();
   await raster.getByRole('radio', { name: 'two rows that part like an open zip' }).check();
   await on(page, 'Name');
-  const chafer = certaintyOf('chafer-grub', { ...signs, raster: 'rows-spread' });
+  const chafer = certaintyOf('chafer-grub', { ...signs, raster: 'rows-spread' }, history);
   await expect(page.getByText(`Chafer grub, ${Math.round(chafer * 100)} %`, { exact: true })).toBeVisible();
 
   // A sheet for an expert has the signs and how to pack a sample.
   await page.getByRole('link', { name: 'a sheet to ask an expert' }).click();
-  await expect(page.getByText('two rows that part like an open zip')).toBeVisible();
   await expect(page.getByRole('heading', { name: 'How to pack a sample' })).toBeVisible();
+  await expect(page.getByText('two rows that part like an open zip')).toBeVisible();
 
   // Round, furry bees at the same lawn: nothing is planned until their mark was looked for.
   await page.goBack();
