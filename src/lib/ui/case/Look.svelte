@@ -1,7 +1,6 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
   import { onMount, untrack } from 'svelte';
-  import Checkbox from 'flowbite-svelte/Checkbox.svelte';
   import { SURROUNDINGS, type FieldTest, type Surrounding } from '../../core/identify';
   import { inBase } from '../../core/units';
   import { unitText, SURROUNDING_WORDS } from '../../words';
@@ -10,6 +9,7 @@
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
   import Note from '../parts/Note.svelte';
+  import Tick from '../parts/Tick.svelte';
   import Reading from '../parts/Reading.svelte';
   import Working from '../parts/Working.svelte';
   import FieldTestGuide from './FieldTestGuide.svelte';
@@ -83,14 +83,14 @@
     name="surrounding"
     value={surrounding}
     items={SURROUNDINGS.map((value) => ({ value, name: SURROUNDING_WORDS[value] }))}
-    width="15rem"
+    width="13rem"
     onchange={move}
   />
   <Field
     label="Where"
     name="where"
     value={start?.where ?? ''}
-    width="19rem"
+    width="17rem"
     required
     hint="So that the same spots are found again"
   />
@@ -107,9 +107,7 @@
       width="9rem"
     />
     <div class="flower">
-      <Checkbox name="flowering" checked={start?.flowering ?? false} class="text-base"
-        >Clover or daisies in flower</Checkbox
-      >
+      <Tick label="Clover or daisies in flower" name="flowering" checked={start?.flowering ?? false} />
     </div>
   {:else}
     <input type="hidden" name="vigour" value={start?.vigour ?? 'fair'} />
@@ -141,7 +139,7 @@
     name="lengthMm"
     measure="body"
     value={start?.lengthMm ?? ''}
-    width="11rem"
+    width="22rem"
     hint="without feelers and tails; blank where none was caught"
   />
 </div>

@@ -52,7 +52,8 @@
   {:else}
     <span class="figure big">Not sure yet</span>
     <span class="soft"
-      >{leader?.name} leads with {percentText(lead?.p ?? 0)}; from {percentText(SURE_FROM)} it counts as sure.
+      >Likeliest: {leader?.name.toLowerCase()}, {percentText(lead?.p ?? 0)}; from {percentText(SURE_FROM)} it counts
+      as sure.
       {#if view.ranking.next[0]}Most would be settled by: {nameOf(view.ranking.next[0].sign)}.{/if}</span
     >
   {/if}

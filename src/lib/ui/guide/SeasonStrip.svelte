@@ -68,6 +68,10 @@
     padding: 0;
     vertical-align: bottom;
   }
+  thead th:first-child {
+    width: 10.5rem;
+    border: 0;
+  }
   .on {
     background: var(--water-deep);
   }

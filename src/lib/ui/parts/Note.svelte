@@ -1,5 +1,4 @@
 <script lang="ts">
-  import Textarea from 'flowbite-svelte/Textarea.svelte';
   import { getErrors } from './errors';
 
   let { label, name, value = '' }: { label: string; name: string; value?: string } = $props();
@@ -10,15 +9,15 @@
 
 <div class="wide">
   <label for={id} class="field-label">{label}</label>
-  <Textarea
+  <textarea
     {id}
     {name}
     {value}
-    rows={2}
-    class="field-input w-full"
+    rows="2"
+    class="field-input"
     aria-invalid={error ? 'true' : undefined}
-  />
-  {#if error}<p class="field-error">{error}</p>{/if}
+    aria-describedby={error ? `${id}-e` : undefined}></textarea>
+  {#if error}<p class="field-error" id="{id}-e">{error}</p>{/if}
 </div>
 
 <style>

@@ -14,7 +14,7 @@
   <div class="taps">
     {#each items as item (item.value)}
       <label
-        ><input type="radio" {name} value={item.value} checked={item.value === value} /><span
+        ><input type="radio" {name} value={item.value} defaultChecked={item.value === value} /><span
           >{item.name}</span
         ></label
       >

@@ -26,7 +26,7 @@
       method="POST"
       action="?/add"
       enctype="multipart/form-data"
-      use:enhance={async ({ formData, cancel }) => {
+      use:enhance={async ({ formData, formElement, cancel }) => {
         working = true;
         trouble = null;
         const file = formData.get('photo');
@@ -47,6 +47,7 @@
           working = false;
           if (result.type === 'error') trouble = 'The server does not answer. The photograph was not added.';
           else await update();
+          if (result.type === 'redirect') formElement.reset();
         };
       }}
     >
@@ -108,6 +109,19 @@
     min-height: 2.7rem;
     padding: 0.4rem 0;
     max-width: 100%;
+  }
+  form {
+    margin-top: 0.9rem;
+  }
+  .file::file-selector-button {
+    border: 1px solid var(--ink);
+    border-radius: 4px;
+    background: var(--field);
+    color: var(--ink);
+    font: inherit;
+    font-weight: 650;
+    padding: 0.5rem 0.9rem;
+    margin-right: 0.8rem;
   }
   .photos {
     list-style: none;
