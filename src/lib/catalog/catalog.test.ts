@@ -111,6 +111,11 @@ describe('the catalogue', () => {
     const known = (id: string): boolean =>
       CANDIDATES.some((c) => id === c.id || c.stages.some((s) => id === `${c.id}-${s.id}`));
     expect(drawn.filter((id) => !known(id))).toEqual([]);
+    expect(
+      CANDIDATES.filter((c) => c.drawn)
+        .map((c) => c.id)
+        .sort(),
+    ).toEqual(drawn.filter((id) => ids.has(id)).sort());
     const marked = SIGNS.filter((s) => s.drawn).map((s) => s.id);
     expect(marked.length).toBeGreaterThanOrEqual(20);
     expect(new Set(marked)).toEqual(new Set(Object.keys(SIGN_ART)));

@@ -70,6 +70,7 @@ export const candidateSchema: z.ZodType<Candidate> = z.strictObject({
   doNow: text,
   doNot: text,
   culture: z.string().max(600),
+  drawn: z.boolean(),
 });
 
 export const guideSchema: z.ZodType<GuideEntry> = z.strictObject({

@@ -1,6 +1,5 @@
 import { CANDIDATES, GUIDE, SIGNS } from '$lib/catalog';
 import { GUIDE_GROUPS } from '$lib/core/identify';
-import { INSECTS } from '$lib/ui/drawings/art';
 import { searchGuide, type Findable } from '$lib/ui/guide/search';
 import { SURROUNDING_WORDS } from '$lib/words';
 import type { PageServerLoad } from './$types';
@@ -35,7 +34,7 @@ const entries = CANDIDATES.map((c) => ({
   status: c.status,
   telling: c.telling,
   group: GUIDE.get(c.id)?.group ?? 'other',
-  drawn: Object.hasOwn(INSECTS, c.id),
+  drawn: c.drawn,
 }));
 
 export const load: PageServerLoad = ({ url }) => {

@@ -54,6 +54,8 @@ export interface Candidate {
   readonly doNow: string;
   readonly doNot: string;
   readonly culture: string;
+  /** There is a drawing of it. */
+  readonly drawn: boolean;
 }
 
 export interface Sign {

@@ -38,6 +38,7 @@ const candidate = (id: string, signs: Candidate['signs'], more: Partial<Candidat
   doNow: 'd',
   doNot: 'n',
   culture: '',
+  drawn: false,
   ...more,
 });
 const sign = (id: string, effortSeconds = 30, more: Partial<Sign> = {}): Sign => ({

@@ -3,6 +3,7 @@
   import { stageInMonth, type Candidate, type Sign } from '../../core/identify';
   import { monthOf } from '../../core/units';
   import { percentText } from '../../words';
+  import Drawing from '../guide/Drawing.svelte';
   import Choice from '../parts/Choice.svelte';
   import { getShow } from '../parts/show';
   import { getSheet } from './sheet.svelte';
@@ -72,6 +73,13 @@
       >
     </thead>
     <tbody>
+      {#if one.drawn && two.drawn}
+        <tr>
+          <th scope="row">Drawing</th>
+          <td><Drawing id={one.id} name={one.name} width={200} /></td>
+          <td><Drawing id={two.id} name={two.name} width={200} /></td>
+        </tr>
+      {/if}
       <tr><th scope="row">Telling mark</th><td>{one.telling}</td><td>{two.telling}</td></tr>
       <tr><th scope="row">Now</th><td>{sizeNow(one)}</td><td>{sizeNow(two)}</td></tr>
       {#each apart as { sign, here, there } (sign.id)}

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
-  import { onMount, untrack } from 'svelte';
+  import { page } from '$app/state';
+  import { untrack } from 'svelte';
   import { SURROUNDINGS, type FieldTest, type Surrounding } from '../../core/identify';
   import { inBase } from '../../core/units';
   import { unitText, SURROUNDING_WORDS } from '../../words';
@@ -64,11 +65,11 @@
     surrounding = to as Surrounding;
     if (test && !fits(test)) test = tests.find(fits);
   }
-  onMount(() => {
-    // Somebody comes from “worth looking at next”.
-    const asked = location.hash.replace(/^#sign-/, '');
+  // Somebody comes from “worth looking at next”, or from a Halt that a look would settle.
+  $effect(() => {
+    const asked = page.url.hash.replace(/^#sign-/, '');
     if (!signs.some((s) => s.id === asked)) return;
-    listed = new Set([...listed, asked]);
+    listed = new Set([...untrack(() => listed), asked]);
     requestAnimationFrame(() => {
       const row = document.getElementById(`sign-${asked}`);
       row?.scrollIntoView({ block: 'center' });

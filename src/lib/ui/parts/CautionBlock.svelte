@@ -1,5 +1,7 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
+  import { resolve } from '$app/paths';
+  import { page } from '$app/state';
   import { getMayChange } from './may';
   import type { SettledCaution } from '../../core/case';
   import { cautionWords, RANK_WORDS } from '../../words';
@@ -10,6 +12,12 @@
   let { item, action }: { item: SettledCaution; action: string } = $props();
   const words = $derived(cautionWords(item.caution, show));
   const at = $derived(item.settled ? item.settled.at.slice(0, 16).replace('T', ' ') : '');
+  /** The sign by which it is ruled out, where looking settles it. */
+  const sign = $derived(
+    item.caution.code === 'must-rule-out' && !item.caution.facts.named
+      ? String(item.caution.facts.sign ?? '')
+      : '',
+  );
   const look = $derived(item.settled ? 'settled' : item.caution.rank);
 </script>
 
@@ -33,6 +41,11 @@
     <p class="small">{words.tick}: {item.settled.by}, {at}</p>
   {:else}
     <p class="small">{words.text}</p>
+    {#if sign !== '' && page.params.number}
+      <p class="small">
+        <a href="{resolve(`/cases/${page.params.number}/look`)}#sign-{sign}">Look for that mark</a>
+      </p>
+    {/if}
   {/if}
   {#if item.caution.clause}
     <details class="small">
