@@ -61,6 +61,7 @@
       name="beside"
       value={two.id}
       {items}
+      width="18rem"
       onchange={(id) => (other = id)}
     />
   </div>
