@@ -86,7 +86,7 @@ export const guideSchema: z.ZodType<GuideEntry> = z.strictObject({
     }),
   ),
   recheck: z.string().max(600),
-  call: z.string().max(600),
+  call: text,
 });
 
 const clause = z.strictObject({ at: text, text });

@@ -21,6 +21,6 @@ export interface GuideEntry {
     readonly note: string;
   }[];
   readonly recheck: string;
-  /** Whom to call, and when; "" where nobody is needed. */
+  /** Whom to call, and when. */
   readonly call: string;
 }

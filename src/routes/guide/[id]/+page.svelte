@@ -40,7 +40,7 @@
   <p><span class="figure">Do:</span> {c.doNow}.</p>
   <p><span class="figure">Mind:</span> {c.doNot}.</p>
   {#if c.culture}<p><span class="figure">In any case:</span> {c.culture}.</p>{/if}
-  {#if g.call}<p class="call"><span class="figure">Call:</span> {g.call}.</p>{/if}
+  <p class="call"><span class="figure">Call:</span> {g.call}.</p>
 
   {#if c.stages.length > 0}
     <div class="section-head">
