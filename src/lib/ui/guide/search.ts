@@ -26,9 +26,18 @@ function indexOf(entries: readonly Findable[]): MiniSearch<Findable> {
       combineWith: 'AND',
     },
   });
-  index.addAll([...entries]);
+  index.addAll(entries.map((entry) => ({ ...entry, words: `${entry.words} ${joined(entry.name)}` })));
   INDEXES.set(entries, index);
   return index;
+}
+
+/** Neighbouring words written as one: people type “bedbug” and “fireant”. */
+function joined(name: string): string {
+  const words = name.toLowerCase().split(/\s+/);
+  return words
+    .slice(1)
+    .map((word, i) => `${words[i] ?? ''}${word}`)
+    .join(' ');
 }
 
 /** Ids of the entries that fit what was typed, best first; names come before signs, and misspelt words are found. */
