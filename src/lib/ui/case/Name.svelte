@@ -58,6 +58,18 @@
     >
   {/if}
 </p>
+{#if view.density}
+  <p class="counted">
+    <span class="soft">Counted:</span>
+    <span class="figure">{show.densityText(view.density.mean, view.basis)}</span>
+    <span class="soft"
+      >between {show.densityNumber(view.density.low, view.basis)} and {show.densityNumber(
+        view.density.high,
+        view.basis,
+      )}</span
+    >
+  </p>
+{/if}
 {#if view.ranking.misfits.length > 0}
   <p class="misfit">
     <span class="figure">This fits nothing that is still likely:</span>
@@ -214,6 +226,9 @@
   }
   .big {
     font-size: 1.3rem;
+  }
+  .counted {
+    margin: -0.6rem 0 1rem;
   }
   .misfit {
     border-left: 5px solid var(--saffron);
