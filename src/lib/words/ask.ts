@@ -122,9 +122,7 @@ function common(facts: CaseFacts, view: CaseView, show: Show): Sheet['sections']
               `Mean ${show.densityText(view.density.mean, view.basis)}, between ${show.densityNumber(view.density.low, view.basis)} and ${show.densityNumber(view.density.high, view.basis)}`,
             ]
           : []),
-        ...(lengthMm === null
-          ? []
-          : [`Body length ${show.bodyText([lengthMm, lengthMm]).replace(/^.* to /, '')}`]),
+        ...(lengthMm === null ? [] : [`Body length ${show.oneBodyText(lengthMm)}`]),
         ...(look?.note ? [`Note: ${look.note}`] : []),
       ],
     },

@@ -188,6 +188,8 @@ export function showIn(manner: Manner) {
   const degreesText = (celsius: number): string => ownText('temperature', celsius);
   const rainText = (mm: number): string => ownText('rain', mm);
   const lengthText = (metres: number): string => ownText('length', metres);
+  /** How long one animal is, from mm. */
+  const oneBodyText = (mm: number): string => ownText('body', mm);
   /** How long an insect is, from least to most in mm. */
   const bodyText = ([least, most]: readonly [number, number]): string =>
     `${own('body', least)} to ${ownText('body', most)}`;
@@ -209,6 +211,7 @@ export function showIn(manner: Manner) {
     rainText,
     lengthText,
     bodyText,
+    oneBodyText,
   };
 }
 

@@ -11,7 +11,7 @@ const FLOOR = Math.log(LEAST_LIKELIHOOD) + 1e-9;
 const NEGLIGIBLE = 1e-12;
 
 /** A likelihood held to 0.01…0.99: no single look settles anything for good. */
-export const clip = (p: number): number => Math.min(MOST_LIKELIHOOD, Math.max(LEAST_LIKELIHOOD, p));
+const clip = (p: number): number => Math.min(MOST_LIKELIHOOD, Math.max(LEAST_LIKELIHOOD, p));
 
 function factor(likelihood: ArrayLike<number>, missing: boolean): Factor {
   const n = likelihood.length;

@@ -2,16 +2,16 @@
   import { resolve } from '$app/paths';
   import { untrack } from 'svelte';
   import { circumstancesOf } from '../../core/case';
-  import { BODY_LENGTH, evidenceFor, stagesOf, SURE_FROM, type Evidence } from '../../core/identify';
+  import { stagesOf, SURE_FROM } from '../../core/identify';
   import { CONCERN_WORDS, percentText, STATUS_WORDS } from '../../words';
   import Choice from '../parts/Choice.svelte';
   import { getShow } from '../parts/show';
   import Beside from './Beside.svelte';
+  import Weighed from './Weighed.svelte';
   import { getSheet } from './sheet.svelte';
 
   const show = getShow();
   const SHOWN = 5;
-  const MOST_BITS = 6;
   const sheet = getSheet();
   const view = $derived(sheet.view);
   const start = untrack(() => sheet.facts.stops.name);
@@ -28,21 +28,11 @@
   const leader = $derived(candidateOf(lead?.id ?? ''));
   const second = $derived(view.ranking.ranked.find((r) => r.id !== (picked || lead?.id))?.id ?? '');
   const when = $derived(circumstancesOf(sheet.facts));
-  const found = $derived(sheet.facts.stops.look?.signs ?? {});
   const weighed = $derived(picked || (lead?.id ?? ''));
-  const evidence = $derived(evidenceFor(weighed, sheet.facts.candidates, sheet.facts.signs, found, when));
   const stages = $derived(chosen ? stagesOf(chosen, when.month, when.hemisphere, when.lengthMm) : []);
   const lookAt = (sign: string): string => `${resolve(`/cases/${sheet.facts.number}/look`)}#sign-${sign}`;
 
   const nameOf = (id: string): string => (signOf(id)?.name ?? id).toLowerCase();
-  function says({ sign, found: finding }: Evidence): string {
-    if (sign === BODY_LENGTH)
-      return `body length ${show.bodyText([when.lengthMm ?? 0, when.lengthMm ?? 0]).replace(/^.* to /, '')}`;
-    const known = signOf(sign);
-    if (typeof finding === 'string')
-      return `${nameOf(sign)}: ${known?.values?.find((v) => v.id === finding)?.name ?? finding}`;
-    return finding ? nameOf(sign) : `${nameOf(sign)}: not there`;
-  }
 </script>
 
 <p class="say">
@@ -120,32 +110,7 @@
   > has the counts and signs on it.
 </p>
 
-{#if evidence.length > 0}
-  <div class="section-head">
-    <h2>What speaks for and against</h2>
-    <span class="soft small">{candidateOf(weighed)?.name.toLowerCase()}</span>
-  </div>
-  <ul class="rule-list">
-    {#each evidence.slice(0, 8) as e (e.sign)}
-      <li class="weigh">
-        <span
-          >{says(e)}{e.together.length > 0 ? '; ' : ''}{#if e.together.length > 0}<span class="soft small"
-              >counts once with {e.together.map(nameOf).join(', ')}</span
-            >{/if}</span
-        >
-        <span class="scale" aria-hidden="true"
-          ><span
-            class={e.bits >= 0 ? 'for' : 'against'}
-            style:width="{Math.min(50, (Math.abs(e.bits) / MOST_BITS) * 50)}%"
-          ></span></span
-        >
-        <span class="number small {e.bits >= 0 ? 'pro' : 'con'}"
-          >{e.bits >= 0 ? '▲ for' : '▼ against'} {show.numberText(Math.abs(e.bits))}</span
-        >
-      </li>
-    {/each}
-  </ul>
-{/if}
+<Weighed id={weighed} />
 
 {#if chosen}
   <div class="picked">
@@ -281,42 +246,10 @@
     background: var(--petrol);
     transition: width 0.25s;
   }
-  .weigh {
-    display: grid;
-    grid-template-columns: minmax(10rem, 1.4fr) minmax(6rem, 1fr) 6.4rem;
-    gap: 0.8rem;
-    align-items: center;
-  }
-  .scale {
-    position: relative;
-    height: 12px;
-    background: linear-gradient(var(--edge), var(--edge)) center / 1px 100% no-repeat;
-  }
-  .scale span {
-    position: absolute;
-    top: 0;
-    bottom: 0;
-    transition: width 0.25s;
-  }
-  .for {
-    left: 50%;
-    background: var(--moss);
-  }
-  .against {
-    right: 50%;
-    background: var(--brick);
-  }
   @media (prefers-reduced-motion: reduce) {
-    .bar span,
-    .scale span {
+    .bar span {
       transition: none;
     }
-  }
-  .pro {
-    color: var(--moss-ink);
-  }
-  .con {
-    color: var(--brick-ink);
   }
   .picked p {
     margin: 0.5rem 0;
@@ -348,14 +281,6 @@
     }
     .row .bar {
       grid-column: 2 / 4;
-      grid-row: 2;
-    }
-    .weigh {
-      grid-template-columns: 1fr 6.4rem;
-      gap: 0.2rem 0.8rem;
-    }
-    .weigh .scale {
-      grid-column: 1 / 3;
       grid-row: 2;
     }
     .next {

@@ -43,7 +43,7 @@
   <div class="true" style:min-height="{Math.max(30, lengthMm * perMm * 0.7)}px">
     <Drawing {id} {name} width={Math.max(2, lengthMm * perMm * WIDTH_OF_BODY)} />
   </div>
-  <p class="soft small">{name}, {show.bodyText([lengthMm, lengthMm]).replace(/^.* to /, '')} long.</p>
+  <p class="soft small">{name}, {show.oneBodyText(lengthMm)} long.</p>
 </details>
 
 <style>

@@ -1,0 +1,101 @@
+<script lang="ts">
+  import { circumstancesOf } from '../../core/case';
+  import { BODY_LENGTH, evidenceFor, type Evidence } from '../../core/identify';
+  import { getShow } from '../parts/show';
+  import { getSheet } from './sheet.svelte';
+
+  /** What speaks for a candidate and what against it, as bars from a middle line. */
+  let { id }: { id: string } = $props();
+  const show = getShow();
+  const MOST_BITS = 6;
+  const sheet = getSheet();
+  const when = $derived(circumstancesOf(sheet.facts));
+  const found = $derived(sheet.facts.stops.look?.signs ?? {});
+  const evidence = $derived(evidenceFor(id, sheet.facts.candidates, sheet.facts.signs, found, when));
+  const name = $derived(sheet.facts.candidates.find((c) => c.id === id)?.name.toLowerCase() ?? '');
+  const signOf = (sign: string) => sheet.facts.signs.find((s) => s.id === sign);
+  const nameOf = (sign: string): string => (signOf(sign)?.name ?? sign).toLowerCase();
+  function says({ sign, found: finding }: Evidence): string {
+    if (sign === BODY_LENGTH) return `body length ${show.oneBodyText(when.lengthMm ?? 0)}`;
+    const known = signOf(sign);
+    if (typeof finding === 'string')
+      return `${nameOf(sign)}: ${known?.values?.find((v) => v.id === finding)?.name ?? finding}`;
+    return finding ? nameOf(sign) : `${nameOf(sign)}: not there`;
+  }
+</script>
+
+{#if evidence.length > 0}
+  <div class="section-head">
+    <h2>What speaks for and against</h2>
+    <span class="soft small">{name}</span>
+  </div>
+  <ul class="rule-list">
+    {#each evidence.slice(0, 8) as e (e.sign)}
+      <li class="weigh">
+        <span
+          >{says(e)}{e.together.length > 0 ? '; ' : ''}{#if e.together.length > 0}<span class="soft small"
+              >counts once with {e.together.map(nameOf).join(', ')}</span
+            >{/if}</span
+        >
+        <span class="scale" aria-hidden="true"
+          ><span
+            class={e.bits >= 0 ? 'for' : 'against'}
+            style:width="{Math.min(50, (Math.abs(e.bits) / MOST_BITS) * 50)}%"
+          ></span></span
+        >
+        <span class="number small {e.bits >= 0 ? 'pro' : 'con'}"
+          >{e.bits >= 0 ? '▲ for' : '▼ against'} {show.numberText(Math.abs(e.bits))}</span
+        >
+      </li>
+    {/each}
+  </ul>
+{/if}
+
+<style>
+  .weigh {
+    display: grid;
+    grid-template-columns: minmax(10rem, 1.4fr) minmax(6rem, 1fr) 6.4rem;
+    gap: 0.8rem;
+    align-items: center;
+  }
+  .scale {
+    position: relative;
+    height: 12px;
+    background: linear-gradient(var(--edge), var(--edge)) center / 1px 100% no-repeat;
+  }
+  .scale span {
+    position: absolute;
+    top: 0;
+    bottom: 0;
+    transition: width 0.25s;
+  }
+  .for {
+    left: 50%;
+    background: var(--moss);
+  }
+  .against {
+    right: 50%;
+    background: var(--brick);
+  }
+  .pro {
+    color: var(--moss-ink);
+  }
+  .con {
+    color: var(--brick-ink);
+  }
+  @media (prefers-reduced-motion: reduce) {
+    .scale span {
+      transition: none;
+    }
+  }
+  @media (max-width: 700px) {
+    .weigh {
+      grid-template-columns: 1fr 6.4rem;
+      gap: 0.2rem 0.8rem;
+    }
+    .weigh .scale {
+      grid-column: 1 / 3;
+      grid-row: 2;
+    }
+  }
+</style>
