@@ -63,6 +63,8 @@ const NIGHT_WORTH = 0.5;
 const TOOL_WORTH = 0.8;
 const LEAST_SEASON = 0.02;
 const ELSEWHERE = 0.004;
+/** Candidates below this do not decide what is worth looking at next. */
+const UNLIKELY = 1e-3;
 /** A sign fits nothing where so little of what is left would show it. */
 const MISFIT_BELOW = 0.12;
 const LENGTH_FITS = 0.9;
@@ -231,14 +233,12 @@ function nextLooks(
   const worth = ({ sign, gainBits }: { sign: Sign; gainBits: number }): number =>
     (gainBits * (sign.night ? NIGHT_WORTH : 1) * (sign.tool === null ? 1 : TOOL_WORTH)) /
     (1 + sign.effortSeconds / HALF_WORTH_SECONDS);
+  const gain = weighing.gains(now, UNLIKELY);
   return [...compiled.signs.values()]
     .filter(({ sign }) => found[sign.id] === undefined && sign.places.includes(surrounding))
     .map(({ sign, factors }) => ({
       sign,
-      gainBits: weighing.gain(
-        now,
-        [...factors].map(([finding, factor]) => ({ factor, group: groupOf(sign, finding) })),
-      ),
+      gainBits: gain([...factors].map(([finding, factor]) => ({ factor, group: groupOf(sign, finding) }))),
     }))
     .sort((a, b) => worth(b) - worth(a) || byCodeUnit(a.sign.id, b.sign.id))
     .map(({ sign, gainBits }) => ({ sign: sign.id, gainBits, effortSeconds: sign.effortSeconds }));

@@ -48,6 +48,7 @@ export function identify(input: IdentifyInput): Result<Ranking, IdentifyRefusal>
     weighing.add(present ? there : missing, null);
   }
   const posterior = weighing.posterior();
+  const gain = weighing.gains(posterior);
   const open = [...input.signs.keys()].filter((sign) => !input.seen.has(sign));
   return answer({
     posterior: byFalling(
@@ -60,7 +61,7 @@ export function identify(input: IdentifyInput): Result<Ranking, IdentifyRefusal>
         const { there, missing } = factors(sign);
         return {
           sign,
-          gainBits: weighing.gain(posterior, [
+          gainBits: gain([
             { factor: there, group: null },
             { factor: missing, group: null },
           ]),

@@ -4,11 +4,15 @@ export interface Factor {
   readonly log: Float64Array;
 }
 
+/** A finding that may be made, and the group with which it counts together. */
+export interface Outcome {
+  readonly factor: Factor;
+  readonly group: string | null;
+}
+
 const LEAST_LIKELIHOOD = 0.01;
 const MOST_LIKELIHOOD = 0.99;
 const FLOOR = Math.log(LEAST_LIKELIHOOD) + 1e-9;
-/** What is less likely than this adds nothing to an entropy that anybody would notice. */
-const NEGLIGIBLE = 1e-12;
 
 /** A likelihood held to 0.01…0.99: no single look settles anything for good. */
 const clip = (p: number): number => Math.min(MOST_LIKELIHOOD, Math.max(LEAST_LIKELIHOOD, p));
@@ -65,18 +69,6 @@ export class Weighing {
     this.#held.set(group, held);
   }
 
-  /** By what the finding would multiply each candidate's chance. */
-  #change({ p, log }: Factor, group: string | null): Float64Array {
-    const held = group === null ? undefined : this.#held.get(group);
-    if (held === undefined) return p;
-    const change = new Float64Array(p.length);
-    for (let i = 0; i < p.length; i++) {
-      const f = log[i] ?? 0;
-      change[i] = f <= FLOOR ? (p[i] ?? 0) : Math.exp(Math.min(0, f - (held[i] ?? 0)));
-    }
-    return change;
-  }
-
   /** Probabilities, without underflow however many findings were added. */
   posterior(): Float64Array {
     const { logs } = this;
@@ -90,31 +82,51 @@ export class Weighing {
   }
 
   /**
-   * The expected fall of the entropy, in bits, when one of these findings is going to be made; `now` is the posterior.
+   * The expected fall of the entropy, in bits, when one of some findings is going to be made: a function of those
+   * findings. `now` is the posterior; candidates below `least` in it are left out of the count.
    */
-  gain(
-    now: Float64Array,
-    outcomes: readonly { readonly factor: Factor; readonly group: string | null }[],
-  ): number {
-    const changes = outcomes.map(({ factor: of, group }) => this.#change(of, group));
-    const n = now.length;
+  gains(now: Float64Array, least = 0): (outcomes: readonly Outcome[]) => number {
+    const counted: number[] = [];
+    for (let i = 0; i < now.length; i++) if ((now[i] ?? 0) > least) counted.push(i);
+    const n = counted.length;
+    const chance = Float64Array.from(counted, (i) => now[i] ?? 0);
+    const logs = chance.map(Math.log);
+    const entropy = entropyBits(chance);
     const chances = new Float64Array(n);
-    for (const change of changes)
-      for (let i = 0; i < n; i++) chances[i] = (chances[i] ?? 0) + (change[i] ?? 0);
-    let expected = 0;
-    for (const change of changes) {
-      let [chance, total, logsum] = [0, 0, 0];
-      for (let i = 0; i < n; i++) {
-        const joint = (now[i] ?? 0) * (change[i] ?? 0);
-        if (joint < NEGLIGIBLE) continue;
-        chance += joint / (chances[i] ?? 1);
-        total += joint;
-        logsum += joint * Math.log2(joint);
+    return (outcomes) => {
+      chances.fill(0);
+      const changes = outcomes.map((outcome) => this.#change(outcome, counted));
+      for (const { p } of changes) for (let k = 0; k < n; k++) chances[k] = (chances[k] ?? 0) + (p[k] ?? 0);
+      let expected = 0;
+      for (const { p, log } of changes) {
+        let [share, total, logsum] = [0, 0, 0];
+        for (let k = 0; k < n; k++) {
+          const joint = (chance[k] ?? 0) * (p[k] ?? 0);
+          share += joint / (chances[k] ?? 1);
+          total += joint;
+          logsum += joint * ((logs[k] ?? 0) + (log[k] ?? 0));
+        }
+        // −Σ q·log2 q with q = joint ÷ total.
+        if (total > 0) expected += (share * (Math.log(total) - logsum / total)) / Math.LN2;
       }
-      // −Σ q·log2 q with q = joint ÷ total.
-      if (total > 0) expected += chance * (Math.log2(total) - logsum / total);
+      return entropy - expected;
+    };
+  }
+
+  /** By what the finding would multiply the chance of each of these candidates, and the logarithm of that. */
+  #change({ factor: { p, log }, group }: Outcome, of: readonly number[]): Factor {
+    const n = of.length;
+    const held = group === null ? undefined : this.#held.get(group);
+    const change = { p: new Float64Array(n), log: new Float64Array(n) };
+    for (let k = 0; k < n; k++) {
+      const i = of[k] ?? 0;
+      const f = log[i] ?? 0;
+      const apart = held === undefined || f <= FLOOR;
+      const by = apart ? f : Math.min(0, f - (held[i] ?? 0));
+      change.log[k] = by;
+      change.p[k] = apart ? (p[i] ?? 0) : Math.exp(by);
     }
-    return entropyBits(now) - expected;
+    return change;
   }
 }
 
