@@ -344,11 +344,18 @@ test('the field guide finds misspelt names, and tells two look-alikes apart', as
   await expect(page.getByRole('radio', { name: 'bedroom, wardrobe' })).toBeChecked();
 });
 
-test('just tell me how much, without a case', async ({ page }) => {
-  await page.goto('/how-much');
+test('just tell me how much, without a case, and typed before the scripts came', async ({ page }) => {
+  let come = (): void => {};
+  const slow = new Promise<void>((resolve) => (come = resolve));
+  await page.route(/\/_app\/.*\.js$/, async (route) => {
+    await slow;
+    await route.continue();
+  });
+  await page.goto('/how-much', { waitUntil: 'commit' });
   await page.getByLabel('At least').fill('12');
   await page.getByLabel('At most').fill('20');
   await page.getByLabel('Finished mix, if it is mixed', { exact: true }).fill('6');
+  come();
   await page.getByLabel('Area, length, volume or spots', { exact: true }).fill('310');
   await page.getByLabel('Rate chosen').fill('15');
   await page.getByLabel('The tank holds', { exact: true }).fill('15');

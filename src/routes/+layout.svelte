@@ -5,13 +5,18 @@
   import Header from '$lib/ui/frame/Header.svelte';
   import { setShow } from '$lib/ui/parts/show';
   import { showIn } from '$lib/words';
-  import { untrack } from 'svelte';
+  import { onMount, untrack } from 'svelte';
   import { setMayChange } from '$lib/ui/parts/may';
+  import { holdTyped } from '$lib/ui/parts/typed-early';
+  import { browser } from '$app/environment';
   import type { LayoutProps } from './$types';
 
   let { data, children }: LayoutProps = $props();
   setShow(showIn(untrack(() => data.manner)));
   setMayChange(() => data.role !== 'viewer');
+
+  // The page as the server wrote it still stands here; once it is mounted, its scripts have it.
+  if (browser) onMount(holdTyped());
 
   /** `/` finds anything; in a field it types. */
   const onkeydown = (event: KeyboardEvent): void => {

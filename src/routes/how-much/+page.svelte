@@ -4,8 +4,6 @@
   import Amount from '$lib/ui/parts/Amount.svelte';
   import Choice from '$lib/ui/parts/Choice.svelte';
   import Field from '$lib/ui/parts/Field.svelte';
-  import { wasTouched } from '$lib/ui/parts/touched';
-  import { onMount } from 'svelte';
   import { setErrors } from '$lib/ui/parts/errors';
   import { refusalSentence, unitText } from '$lib/words';
   import { getShow } from '$lib/ui/parts/show';
@@ -38,9 +36,6 @@
     refused = 'ok' in parsed ? [] : parsed.refused.filter((r) => r.facts.expected !== 'needed');
     touched = true;
   };
-  onMount(() => {
-    if (wasTouched(form)) void typed();
-  });
   const result = $derived(asked ? dose(asked) : null);
   const answer = $derived<DoseAnswer | null>(result && 'ok' in result ? result.ok : null);
   const wrong = $derived(result && 'refused' in result ? result.refused : []);

@@ -1,11 +1,10 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
-  import { onMount, type ComponentProps, type Snippet } from 'svelte';
+  import type { ComponentProps, Snippet } from 'svelte';
   import type { AnsweredStop } from '../../core/case';
   import { STOPS } from '../../core/labels';
   import { STOP_NAMES } from '../../words';
   import { setErrors } from '../parts/errors';
-  import { wasTouched } from '../parts/touched';
   import { getMayChange } from '../parts/may';
   import Conflict from './Conflict.svelte';
   import { getSheet, type FieldError } from './sheet.svelte';
@@ -31,9 +30,6 @@
   let trouble = $state<string | null>(null);
   const may = getMayChange();
   const typed = (): void => void sheet.propose(stop, form);
-  onMount(() => {
-    if (wasTouched(form)) typed();
-  });
 </script>
 
 <form
