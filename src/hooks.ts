@@ -3,7 +3,7 @@ import { Parcel } from '$lib/words/parcel';
 
 export const transport: Transport = {
   Parcel: {
-    encode: (value) => value instanceof Parcel && JSON.stringify(value.content),
+    encode: (value) => value instanceof Parcel && value.text,
     decode: (text: string) => new Parcel<unknown>(JSON.parse(text)),
   },
 };

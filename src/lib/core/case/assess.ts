@@ -33,8 +33,21 @@ import { workingsOf } from './workings';
 const WALK_M_PER_MIN = 55;
 const MINUTES_PER_REFILL = 8;
 
-/** Everything that follows from the facts of a case, stop by stop. The same on the page and on the server. */
-export function assess(given: CaseFacts): CaseView {
+const ASSESSED = new WeakMap<CaseFacts, CaseView>();
+
+/**
+ * Everything that follows from the facts of a case, stop by stop. The same on the page and on the server; worked out
+ * once for the same facts.
+ */
+export function assess(facts: CaseFacts): CaseView {
+  const before = ASSESSED.get(facts);
+  if (before) return before;
+  const view = workOut(facts);
+  ASSESSED.set(facts, view);
+  return view;
+}
+
+function workOut(given: CaseFacts): CaseView {
   const facts = underLocalRules(given);
   const density = densityIn(facts);
   const ranking = rankingOf(facts);

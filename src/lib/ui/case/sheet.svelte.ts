@@ -75,6 +75,7 @@ export class CaseSheet {
 
   #withDrafts(): CaseFacts {
     const saved = this.#saved();
+    if (Object.keys(this.#drafts).length === 0) return saved;
     const states = { ...saved.states };
     for (const stop of Object.keys(this.#drafts) as AnsweredStop[])
       if (this.isDraft(stop))

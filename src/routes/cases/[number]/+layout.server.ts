@@ -4,8 +4,21 @@ import { numberIn } from '$lib/forms';
 import { localTime } from '$lib/server/session/clock';
 import { loadCase } from '$lib/server/store/cases';
 import { packForecast } from '$lib/words/packed-forecast';
+import type { CaseFacts } from '$lib/core/case';
 import { Parcel } from '$lib/words/parcel';
 import type { LayoutServerLoad } from './$types';
+
+const PARCELS = new WeakMap<CaseFacts, ReturnType<typeof pack>>();
+
+function pack({ candidates: _candidates, signs: _signs, tests: _tests, forecast, ...facts }: CaseFacts) {
+  return new Parcel({ facts, forecast: packForecast(forecast) });
+}
+
+function parcelOf(facts: CaseFacts): ReturnType<typeof pack> {
+  const parcel = PARCELS.get(facts) ?? pack(facts);
+  PARCELS.set(facts, parcel);
+  return parcel;
+}
 
 export const load: LayoutServerLoad = async ({ params, locals }) => {
   const number = numberIn(params.number);
@@ -13,9 +26,8 @@ export const load: LayoutServerLoad = async ({ params, locals }) => {
     number === null ? null : await locals.inWorkspace((tx) => loadCase(tx, number, locals.around));
   if (!found) error(404, 'There is no such case.');
   const { loaded, equipment } = found;
-  const { candidates: _candidates, signs: _signs, tests: _tests, forecast, ...facts } = loaded.facts;
   return {
-    parcel: new Parcel({ facts, forecast: packForecast(forecast) }),
+    parcel: parcelOf(loaded.facts),
     propertyId: loaded.property.id,
     propertyNote: loaded.property.note,
     closedOn: loaded.closedOn,
