@@ -5,6 +5,8 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   plugins: [tailwindcss(), sveltekit()],
   build: { target: 'es2022' },
+  // Node finds no names in the package's own main file.
+  ssr: { noExternal: ['jsonc-parser'] },
   test: {
     projects: [
       {

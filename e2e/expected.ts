@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { dose, type DoseAnswer, type DoseInput } from '../src/lib/core/dose';
 import { densityOf, rankCase, type Candidate, type Finding, type Sign } from '../src/lib/core/identify';
-import type { LabelCard } from '../src/lib/core/labels';
+import { inHand, type CardInUse, type LabelCard } from '../src/lib/core/labels';
 import { expectAnswer } from '../src/lib/core/result';
 
 /** What the core says, for comparison with the screens. */
@@ -14,7 +14,14 @@ const candidates = readdirSync(join(CATALOG, 'candidates')).flatMap((file) =>
 );
 const signs = read<Sign[]>('signs.json');
 
-export const labelNamed = (id: string): LabelCard => read<LabelCard>('labels', `${id}.json`);
+/** A demonstration label with its use on turf. */
+export const labelNamed = (id: string): CardInUse => {
+  const card = inHand(read<LabelCard>('labels', `${id}.json`), {
+    ...{ pest: null, stage: null, surrounding: 'lawn' as const },
+  });
+  if (!card) throw new Error(`${id} states no rate`);
+  return card;
+};
 
 export function certaintyOf(
   pest: string,

@@ -197,21 +197,17 @@ describe('in real use', () => {
         expect(halted).toContain('Halt · Demonstration label');
         expect(halted).not.toMatch(/Add\s+20 ml/);
 
-        const shelf = await post('/shelf/new', {
+        const use = {
+          ...{ 'sites.turf': 'on', method: 'spray', basis: 'target', 'targets.0.pest': 'sod-webworm' },
+          ...{ 'targets.0.grade': 'fair', least: '2', most: '3', rateUnit: 'ml', 'per.value': '100' },
+          ...{ 'per.unit': 'm2', 'mix.value': '5', 'mix.unit': 'l', reEntry: 'until-dry' },
+          ...{ effectFrom: '2', effectTo: '7' },
+        };
+        const shelf = await post('/shelf/new?/save', {
           name: 'From my shed',
           form: 'concentrate',
           family: 'residual',
-          'pests.sod-webworm': 'on',
-          least: '2',
-          most: '3',
-          rateUnit: 'ml',
-          'per.value': '100',
-          'per.unit': 'm2',
-          'mix.value': '5',
-          'mix.unit': 'l',
-          reEntry: 'until-dry',
-          effectFrom: '2',
-          effectTo: '7',
+          ...Object.fromEntries(Object.entries(use).map(([name, value]) => [`uses.0.${name}`, value])),
           'size.value': '500',
           'size.unit': 'ml',
           lot: 'A1',

@@ -38,7 +38,8 @@ const LIB: Record<string, { rooms: readonly string[]; packages: RegExp }> = {
   },
   server: {
     rooms: ['core', 'catalog', 'words', 'forms', 'server'],
-    packages: /^(node:.+|drizzle-orm(\/.+)?|postgres|zod|@node-rs\/argon2|@sveltejs\/kit|sharp)$/,
+    packages:
+      /^(node:.+|drizzle-orm(\/.+)?|postgres|zod|@node-rs\/argon2|@sveltejs\/kit|sharp|jsonc-parser|csv-parse|csv-stringify)$/,
   },
 };
 const SRC = join(process.cwd(), 'src');

@@ -1,3 +1,4 @@
+import type { LabelUse } from '../core/labels';
 import { describe, expect, it } from 'vitest';
 import { stageInMonth } from '../core/identify';
 import { INSECTS, insectSvg, SIGN_ART } from '../ui/drawings/art';
@@ -126,7 +127,7 @@ describe('the demonstration labels', () => {
   it('are marked as such, and name known pests and life stages', () => {
     for (const label of DEMONSTRATION_LABELS) {
       expect(label.demonstration).toBe(true);
-      for (const target of label.use.targets) {
+      for (const target of label.uses.flatMap((use) => use.targets)) {
         expect(ids, label.id).toContain(target.pest);
         const stages = CANDIDATES.find((c) => c.id === target.pest)?.stages.map((s) => s.id);
         for (const stage of target.stages) expect(stages, `${label.id}: ${target.pest}`).toContain(stage);
@@ -137,18 +138,24 @@ describe('the demonstration labels', () => {
   it('never name a protected insect as a target', () => {
     const safe = new Set(CANDIDATES.filter((c) => c.status === 'protected').map((c) => c.id));
     for (const label of DEMONSTRATION_LABELS)
-      expect(label.use.targets.filter((t) => safe.has(t.pest))).toEqual([]);
+      expect(label.uses.flatMap((use) => use.targets).filter((t) => safe.has(t.pest))).toEqual([]);
   });
 
   it('print a clause with its place for every limit that they state', () => {
-    for (const { id, use, clauses, ppe, filterOut } of DEMONSTRATION_LABELS) {
+    for (const { id, uses, clauses, ppe, filterOut, licenceNeeded } of DEMONSTRATION_LABELS) {
+      const any = (is: (use: LabelUse) => boolean): boolean => uses.some(is);
       const stated: [string, boolean][] = [
-        ['interval', use.noSoonerThanDays !== null],
-        ['yearly', use.maxPerYear !== null || use.cap !== null],
-        ['watering', use.wateringIn !== null],
-        ['soil', use.soilC !== null],
-        ['buffer', use.waterBufferM !== null],
-        ['bloom', use.notOnBloom],
+        ['interval', any((use) => use.noSoonerThanDays !== null)],
+        ['yearly', any((use) => use.maxPerYear !== null || use.cap !== null)],
+        ['watering', any((use) => use.wateringIn !== null)],
+        ['soil', any((use) => use.soilC !== null)],
+        ['buffer', any((use) => use.waterBufferM !== null)],
+        ['bloom', any((use) => use.notOnBloom)],
+        ['season', any((use) => use.months !== null)],
+        ['height', any((use) => use.maxHeightM !== null)],
+        ['electric', any((use) => use.keepFromLive)],
+        ['preHarvest', any((use) => use.preHarvestDays !== null)],
+        ['licence', licenceNeeded !== null],
         ['ppe', ppe.length > 0],
         ['filter', filterOut],
       ];

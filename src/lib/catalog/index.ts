@@ -3,10 +3,9 @@ import type { Candidate, FieldTest, Sign } from '../core/identify';
 import type { LabelCard } from '../core/labels';
 import * as written from './entries';
 import { GUIDE } from './guide';
-import { candidateSchema, fieldTestSchema, guideSchema, labelSchema, signSchema } from './schemas';
-import hazelmoorGranule from './labels/hazelmoor-granule.json';
-import tarnsideLiquid from './labels/tarnside-liquid.json';
-import wathNematodes from './labels/wath-nematodes.json';
+import { candidateSchema, fieldTestSchema, guideSchema, signSchema } from './schemas';
+import { WRITTEN_LABELS } from './demonstration-labels';
+import { labelSchema } from './label-schema';
 
 z.array(candidateSchema).parse(written.CANDIDATES);
 z.array(signSchema).parse(written.SIGNS);
@@ -20,8 +19,6 @@ export const FIELD_TESTS: readonly FieldTest[] = written.FIELD_TESTS;
 export { GUIDE };
 
 /** Made-up labels for the demonstration, each marked so. */
-export const DEMONSTRATION_LABELS: readonly LabelCard[] = z
-  .array(labelSchema)
-  .parse([hazelmoorGranule, tarnsideLiquid, wathNematodes]);
+export const DEMONSTRATION_LABELS: readonly LabelCard[] = z.array(labelSchema).parse(WRITTEN_LABELS);
 
-export { labelSchema } from './schemas';
+export { CARDS_FORMAT, cardsShape, labelSchema, MOST_CARDS, readCard, upgraded } from './label-schema';

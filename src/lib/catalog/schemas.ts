@@ -1,5 +1,4 @@
 import { z } from 'zod';
-import { FAMILIES, type LabelCard } from '../core/labels';
 import {
   GUIDE_GROUPS,
   REMEDY_FAMILIES,
@@ -87,84 +86,4 @@ export const guideSchema: z.ZodType<GuideEntry> = z.strictObject({
   ),
   recheck: z.string().max(600),
   call: text,
-});
-
-const clause = z.strictObject({ at: text, text });
-const days = z.number().int().positive();
-
-export const labelSchema: z.ZodType<LabelCard> = z.strictObject({
-  id: text,
-  version: days,
-  name: text,
-  maker: text,
-  demonstration: z.boolean(),
-  registration: text.nullable(),
-  form: z.enum(['granule', 'concentrate', 'nematodes']),
-  family: z.enum(FAMILIES),
-  actives: z.array(
-    z.strictObject({
-      name: text,
-      percent: z.number().positive().max(100).nullable(),
-      group: text.nullable(),
-    }),
-  ),
-  signalWord: text.nullable(),
-  use: z.strictObject({
-    site: z.literal('turf'),
-    targets: z.array(
-      z.strictObject({
-        pest: text,
-        stages: z.array(text),
-        grade: z.enum(['strong', 'fair', 'weak', 'none', 'harmful']),
-        reason: text,
-      }),
-    ),
-    rate: z
-      .strictObject({
-        min: z.number().positive(),
-        max: z.number().positive(),
-        unit: quantity.shape.unit,
-        per: quantity,
-      })
-      .refine((rate) => rate.min <= rate.max, 'the least rate must not pass the most'),
-    carrier: z.strictObject({ amount: quantity, per: quantity }).nullable(),
-    noSoonerThanDays: days.nullable(),
-    aboutEveryDays: days.nullable(),
-    maxPerYear: days.nullable(),
-    cap: z.strictObject({ amount: quantity, per: quantity }).nullable(),
-    wateringIn: z.strictObject({ mm: z.number().positive(), withinHours: days }).nullable(),
-    rainFreeHours: days.nullable(),
-    maxWindKmh: z.number().positive().nullable(),
-    minWindKmh: z.number().positive().nullable(),
-    tempC: span.nullable(),
-    soilC: span.nullable(),
-    keepFromSun: z.boolean(),
-    waterBufferM: z.number().positive().nullable(),
-    notOnBloom: z.boolean(),
-    reEntry: z.enum(['until-dry', 'until-watered-in', 'none']),
-    daysToEffect: span,
-    protectsDays: days.nullable(),
-  }),
-  ppe: z.array(text),
-  filterOut: z.boolean(),
-  clauses: z.partialRecord(
-    z.enum([
-      'pests',
-      'rate',
-      'interval',
-      'yearly',
-      'watering',
-      'weather',
-      'soil',
-      'buffer',
-      'bloom',
-      'reEntry',
-      'ppe',
-      'filter',
-      'storage',
-    ]),
-    clause,
-  ),
-  firstAid: text.nullable(),
-  container: z.strictObject({ size: quantity }),
 });

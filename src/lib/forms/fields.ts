@@ -40,7 +40,7 @@ export function treeOf(fields: Fields): Record<string, unknown> {
   const tree: Record<string, unknown> = Object.create(null) as Record<string, unknown>;
   for (const [name, value] of fields) {
     if (name.includes('~')) continue;
-    const steps = name.split('.').slice(0, 4);
+    const steps = name.split('.').slice(0, 6);
     let node = tree;
     steps.forEach((step, i) => {
       if (i === steps.length - 1) node[step] = value;

@@ -1,11 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CANDIDATES, DEMONSTRATION_LABELS, FIELD_TESTS, SIGNS } from '../catalog';
+import { checkLabel } from '../core/labels';
 import { refusalSentence } from '../words';
 import {
   knownNames,
   parseBench,
-  parseOwnLabel,
+  fieldsOfCard,
+  parseCard,
+  parseLot,
+  unfinished,
   parseProperty,
   parseRecord,
   parseStop,
@@ -157,41 +161,64 @@ describe('the record of what was done', () => {
 });
 
 describe('a label copied from a container', () => {
-  const label = {
-    name: 'From my shed',
-    form: 'concentrate',
-    family: 'residual',
-    'pests.sod-webworm': 'on',
-    least: '2',
-    most: '3',
-    rateUnit: 'ml',
-    'per.value': '100',
-    'per.unit': 'm2',
-    reEntry: 'until-dry',
-    effectFrom: '2',
-    effectTo: '7',
-    'size.value': '500',
-    'size.unit': 'ml',
-    lot: 'A1',
-    price: '20',
+  const use = {
+    ...{ 'sites.turf': 'on', method: 'spray', basis: 'target', 'targets.0.pest': 'sod-webworm' },
+    ...{ 'targets.0.grade': 'fair', least: '2', most: '3', rateUnit: 'ml', 'per.value': '100' },
+    ...{ 'per.unit': 'm2', reEntry: 'until-dry', effectFrom: '2', effectTo: '7' },
   };
+  const inUse = (fields: Record<string, string>, i = 0) =>
+    Object.fromEntries(Object.entries(fields).map(([name, value]) => [`uses.${i}.${name}`, value]));
+  const label = {
+    ...{ name: 'From my shed', form: 'concentrate', family: 'residual' },
+    ...{ 'size.value': '500', 'size.unit': 'ml' },
+    ...inUse(use),
+  };
+  const card = (change: Record<string, string>) => {
+    const parsed = parseCard(fields({ ...label, ...change }), CANDIDATES, 'own-1');
+    return 'ok' in parsed ? parsed.ok : expect.fail(JSON.stringify(parsed.refused));
+  };
+
   it('leaves blank what the label does not state', () => {
-    const parsed = parseOwnLabel(fields(label), CANDIDATES, 'own-1');
-    expect(parsed).toMatchObject({
-      ok: {
-        card: {
-          demonstration: false,
-          use: { noSoonerThanDays: null, maxPerYear: null, cap: null, soilC: null, carrier: null },
-        },
-      },
-    });
+    const [only] = card({}).uses;
+    expect(only).toMatchObject({ noSoonerThanDays: null, maxPerYear: null, cap: null, soilC: null });
+    expect(only).toMatchObject({ carrier: null, months: null, edibles: null, steps: [] });
+    expect(card({ 'uses.0.least': '' }).uses[0]?.rate).toMatchObject({ min: null, max: 3 });
+    expect(card({ 'uses.0.least': '', 'uses.0.most': '' }).uses[0]?.rate).toBeNull();
   });
-  it('is refused with the least above the most, or without a pest', () => {
-    expect(parseOwnLabel(fields({ ...label, most: '1' }), CANDIDATES, 'x')).toMatchObject({
-      refused: [{ path: 'most' }],
+
+  it('takes a contradiction as the label has it, for the label check to find', () => {
+    const found = checkLabel({ ...card({ 'uses.0.most': '1' }), version: 1 });
+    expect(found[0]).toMatchObject({ rule: 'least-above-most', use: 0 });
+  });
+
+  it('is refused without a place, without a size, and with a pest that nobody knows', () => {
+    const paths = (change: Record<string, string>): string[] => {
+      const parsed = parseCard(fields({ ...label, ...change }), CANDIDATES, 'x');
+      return 'refused' in parsed ? parsed.refused.map((r) => r.path) : [];
+    };
+    expect(paths({ 'uses.0.sites.turf': '' })).toEqual(['uses.0.sites']);
+    expect(paths({ 'size.value': '' })).toEqual(['size.value']);
+    expect(paths({ 'uses.0.targets.0.pest': 'dragon' })).toEqual(['uses.0.targets.0.pest']);
+    expect(unfinished(fields({ 'uses.0.rateUnit': 'kg' })).get('size.unit')).toBe('g');
+  });
+
+  it('keeps everything of a card through its fields and back', () => {
+    for (const { version: _, demonstration: __, ...whole } of DEMONSTRATION_LABELS) {
+      const back = parseCard(
+        new Map(Object.entries(fieldsOfCard({ ...whole, demonstration: false }))),
+        CANDIDATES,
+        whole.id,
+      );
+      expect('ok' in back ? back.ok : back.refused, whole.id).toEqual({ ...whole, demonstration: false });
+    }
+  });
+
+  it('comes with a container, or with none', () => {
+    const size = { value: 500, unit: 'ml' as const };
+    expect(parseLot(fields({ lot: ' ' }), size)).toEqual({ ok: null });
+    expect(parseLot(fields({ lot: 'A1', price: 'much' }), size)).toMatchObject({
+      refused: [{ path: 'price' }],
     });
-    const { 'pests.sod-webworm': _none, ...nothing } = label;
-    expect(parseOwnLabel(fields(nothing), CANDIDATES, 'x')).toMatchObject({ refused: [{ path: 'pests' }] });
   });
 });
 

@@ -9,8 +9,8 @@ export { read } from './shape';
 export { knownNames, parseStop, readStop } from './stops/parse';
 export type { KnownNames } from './stops/parse';
 export { BENCH_TARGETS, parseBench } from './bench-form';
-export { parseOwnLabel } from './label-form';
-export type { OwnLabel } from './label-form';
+export { fieldsOfCard, parseCard, parseLot, RATE_BASES, unfinished } from './label-form';
+export type { KnownPest, NewLot } from './label-form';
 export {
   parseEmail,
   parseInvitation,

@@ -1,10 +1,20 @@
 import { z } from 'zod';
-import type { Candidate } from '../core/identify';
-import { FAMILIES, type LabelCard } from '../core/labels';
-import type { Result } from '../core/result';
+import {
+  CLAUSE_KEYS,
+  FAMILIES,
+  FORMS,
+  METHODS,
+  SITES,
+  type LabelCard,
+  type LabelUse,
+  type TargetOnLabel,
+} from '../core/labels';
+import { refusal, type Result } from '../core/result';
+import { dimensionOf, isUnit, type Quantity } from '../core/units';
 import {
   amount,
   dayField,
+  listed,
   neededText,
   numeric,
   orNoAmount,
@@ -18,146 +28,390 @@ import {
 import { read } from './shape';
 import { PRODUCTS, VOLUMES } from './stops/bodies';
 
-const PER_AREAS = ['m2', 'ft2', 'yd2', 'acre', 'ha'] as const;
+/** What a rate of a label may be per: areas, lengths, volumes of soil, void or mix, and pieces. */
+export const RATE_BASES = [
+  ...(['m2', 'ft2', 'yd2', 'acre', 'ha', 'm', 'ft', 'l', 'm3', 'ft3', 'gal', 'gal_uk', 'count'] as const),
+] as const;
+const GRADES = ['strong', 'fair', 'weak', 'none', 'harmful'] as const;
+const CAP_UNITS = [...PRODUCTS] as const;
+
+/** What the form has to know of a pest. */
+export interface KnownPest {
+  readonly id: string;
+  readonly stages: readonly { readonly id: string }[];
+}
+
 const days = orNothing(whole(1, 3650));
+const measure = (from: number, to: number) => orNothing(numeric(from, to));
+const choice = <T extends string>(values: readonly T[]) => orNothing(z.enum(values as [T, ...T[]]));
+const per = amount(RATE_BASES, 0.000001, 1e6);
+/** One name or several, with commas between. */
+const names = (most: number) =>
+  plainText(most).transform((text) =>
+    text
+      .split(',')
+      .map((item) => item.trim())
+      .filter(Boolean),
+  );
+const yesNo = choice(['yes', 'no']);
 
-const labelForm = z
-  .object({
-    name: neededText(120),
-    maker: plainText(120),
-    registration: orNothing(plainText(60)),
-    form: z.enum(['granule', 'concentrate', 'nematodes']),
-    family: z.enum(FAMILIES),
-    active: plainText(120),
-    percent: orNothing(numeric(0.000001, 100)),
-    group: orNothing(plainText(20)),
-    pests: z.record(z.string(), ticked),
-    least: numeric(0.000001, 1e6),
-    most: numeric(0.000001, 1e6),
-    rateUnit: z.enum(PRODUCTS),
-    per: amount(PER_AREAS, 0.01, 1e6),
-    mix: orNoAmount(amount(VOLUMES, 0.01, 1e6)),
-    noSoonerThanDays: days,
-    maxPerYear: days,
-    cap: orNothing(numeric(0.000001, 1e6)),
-    waterMm: orNothing(numeric(0.1, 100)),
-    waterHours: orNothing(whole(1, 240)),
-    rainFreeHours: orNothing(whole(1, 240)),
-    maxWindKmh: orNothing(numeric(1, 100)),
-    soilFrom: orNothing(numeric(-10, 60)),
-    soilTo: orNothing(numeric(-10, 60)),
-    waterBufferM: orNothing(numeric(0.1, 1000)),
-    notOnBloom: ticked,
-    keepFromSun: ticked,
-    filterOut: ticked,
-    reEntry: z.enum(['until-dry', 'until-watered-in', 'none']),
-    effectFrom: whole(0, 365),
-    effectTo: whole(1, 365),
-    protectsDays: days,
-    ppe: plainText(300),
-    size: amount(PRODUCTS, 0.000001, 1e6),
-    lot: neededText(60),
-    price: numeric(0, 1e6),
-    expiresOn: orNothing(dayField),
-    keptIn: plainText(60),
-  })
-  .refine((f) => f.least <= f.most, { path: ['most'], params: { expected: 'not-below-least' } })
-  .refine((f) => f.effectFrom <= f.effectTo, { path: ['effectTo'], params: { expected: 'not-below-least' } })
-  .refine((f) => Object.values(f.pests).some(Boolean), { path: ['pests'], params: { expected: 'needed' } })
-  .refine((f) => (f.soilFrom === null) === (f.soilTo === null), {
-    path: ['soilTo'],
-    params: { expected: 'needed' },
-  })
-  .refine((f) => (f.waterMm === null) === (f.waterHours === null), {
-    path: ['waterHours'],
-    params: { expected: 'needed' },
+const useForm = z.object({
+  sites: z.record(z.string(), ticked).default({}),
+  method: z.enum(METHODS),
+  targets: listed(
+    z.object({
+      pest: plainText(60),
+      stages: z.record(z.string(), ticked).default({}),
+      grade: z.enum(GRADES),
+      reason: plainText(300),
+    }),
+    0,
+    60,
+  ).default([]),
+  least: measure(0.000001, 1e6),
+  most: measure(0.000001, 1e6),
+  rateUnit: z.enum(PRODUCTS),
+  basis: z.enum(['target', 'mix']),
+  per,
+  mix: orNoAmount(amount(VOLUMES, 0.001, 1e6)),
+  mixPer: orNoAmount(per),
+  steps: listed(
+    z.object({
+      by: z.enum(['pest', 'stage', 'severity']),
+      of: plainText(60),
+      min: measure(0.000001, 1e6),
+      max: measure(0.000001, 1e6),
+    }),
+    0,
+    20,
+  ).default([]),
+  months: z.record(z.string(), ticked).default({}),
+  noSoonerThanDays: days,
+  aboutEveryDays: days,
+  maxPerYear: orNothing(whole(1, 365)),
+  cap: orNoAmount(amount(CAP_UNITS, 0.000001, 1e6)),
+  capOf: z.enum(['product', 'active']).default('product'),
+  capPer: orNoAmount(per),
+  waterMm: measure(0.1, 100),
+  waterMostMm: measure(0.1, 100),
+  waterHours: orNothing(whole(1, 240)),
+  dryHours: orNothing(whole(1, 240)),
+  rainFreeHours: orNothing(whole(1, 240)),
+  maxWindKmh: measure(1, 100),
+  minWindKmh: measure(0.1, 100),
+  tempFrom: measure(-30, 60),
+  tempTo: measure(-30, 60),
+  soilFrom: measure(-10, 60),
+  soilTo: measure(-10, 60),
+  keepFromSun: ticked,
+  waterBufferM: measure(0.1, 1000),
+  hardGround: choice(['band', 'spots', 'no']),
+  wallAboveHard: yesNo,
+  maxHeightM: measure(0.1, 100),
+  edibles: yesNo,
+  preHarvestDays: orNothing(whole(0, 365)),
+  foodAreas: choice(['yes', 'crevices', 'no']),
+  notOnFoodContact: ticked,
+  keepFromLive: ticked,
+  notOnBloom: ticked,
+  reEntry: z.enum(['until-dry', 'until-watered-in', 'hours', 'none']),
+  reEntryHours: measure(0.1, 720),
+  effectFrom: whole(0, 3650),
+  effectTo: whole(0, 3650),
+  protectsDays: days,
+});
+
+const cardForm = z.object({
+  name: neededText(120),
+  maker: plainText(120),
+  registration: orNothing(plainText(60)),
+  form: z.enum(FORMS),
+  family: z.enum(FAMILIES),
+  signalWord: orNothing(plainText(40)),
+  licenceNeeded: yesNo,
+  allowedIn: names(300),
+  actives: listed(
+    z.object({
+      name: plainText(120),
+      percent: measure(0.000001, 100),
+      gramsPerLitre: measure(0.000001, 2000),
+      group: orNothing(plainText(20)),
+    }),
+    0,
+    6,
+  ).default([]),
+  densityKgPerL: measure(0.1, 5),
+  uses: listed(useForm, 1, 40),
+  ppe: names(300),
+  ownPpe: names(300),
+  filterOut: ticked,
+  repellent: ticked,
+  flammable: ticked,
+  mixWithOthers: yesNo,
+  firstAid: orNothing(plainText(600)),
+  storeFrom: measure(-30, 60),
+  storeTo: measure(-30, 60),
+  shelfLifeMonths: orNothing(whole(1, 240)),
+  openedDays: days,
+  disposal: orNothing(plainText(600)),
+  size: amount(PRODUCTS, 0.000001, 1e6),
+  otherSizes: listed(orNoAmount(amount(PRODUCTS, 0.000001, 1e6)), 0, 6).default([]),
+  clauses: z.record(z.string(), z.object({ at: plainText(40), text: plainText(600) })).default({}),
+});
+
+const containerForm = z.object({
+  lot: neededText(60),
+  price: numeric(0, 1e6),
+  expiresOn: orNothing(dayField),
+  keptIn: plainText(60),
+});
+
+export interface NewLot {
+  readonly lot: string;
+  readonly size: number;
+  readonly unit: string;
+  readonly price: number;
+  readonly expiresOn: string | null;
+  readonly keptIn: string;
+}
+
+const range = (from: number | null, to: number | null): [number, number] | null =>
+  from === null && to === null ? null : [from ?? to ?? 0, to ?? from ?? 0];
+
+/**
+ * A label card as somebody copied it from a container. What the label does not state stays "not stated"; what it
+ * contradicts itself in is for the label check. A pest without a tick at any stage holds for all its stages; pests that
+ * the catalogue does not know are refused.
+ */
+export function parseCard(
+  fields: Fields,
+  candidates: readonly KnownPest[],
+  id: string,
+): Result<Omit<LabelCard, 'version'>> {
+  const parsed = read(cardForm, treeOf(fields));
+  if ('refused' in parsed) return parsed;
+  const f = parsed.ok;
+  const refused = f.uses.flatMap((use, i) => [
+    ...(Object.values(use.sites).some(Boolean)
+      ? []
+      : [refusal('invalid-input', `uses.${i}.sites`, { expected: 'needed' })]),
+    ...use.targets.flatMap((target, k) =>
+      target.pest === '' || candidates.some((c) => c.id === target.pest)
+        ? []
+        : [refusal('invalid-input', `uses.${i}.targets.${k}.pest`, { expected: 'one-of' })],
+    ),
+  ]);
+  if (refused.length > 0) return { refused };
+  const clauses = CLAUSE_KEYS.flatMap((key) => {
+    const clause = f.clauses[key];
+    return clause && clause.text !== ''
+      ? [[key, { at: clause.at === '' ? 'no number' : clause.at, text: clause.text }] as const]
+      : [];
   });
-
-export interface OwnLabel {
-  readonly card: Omit<LabelCard, 'version'>;
-  readonly container: {
-    readonly lot: string;
-    readonly size: number;
-    readonly unit: string;
-    readonly price: number;
-    readonly expiresOn: string | null;
-    readonly keptIn: string;
+  return {
+    ok: {
+      id,
+      name: f.name,
+      maker: f.maker === '' ? 'not stated' : f.maker,
+      demonstration: false,
+      registration: f.registration,
+      form: f.form,
+      family: f.family,
+      actives: f.actives.filter((active) => active.name !== ''),
+      densityKgPerL: f.densityKgPerL,
+      signalWord: f.signalWord,
+      uses: f.uses.map((use) => useOf(use, candidates)),
+      ppe: f.ppe,
+      ownPpe: f.ownPpe,
+      filterOut: f.filterOut,
+      repellent: f.repellent,
+      mixWithOthers: f.mixWithOthers,
+      clauses: Object.fromEntries(clauses),
+      firstAid: f.firstAid,
+      storeC: range(f.storeFrom, f.storeTo),
+      flammable: f.flammable,
+      shelfLifeMonths: f.shelfLifeMonths,
+      openedDays: f.openedDays,
+      disposal: f.disposal,
+      licenceNeeded: f.licenceNeeded === null ? null : f.licenceNeeded === 'yes',
+      allowedIn: f.allowedIn,
+      container: { size: f.size },
+      otherSizes: f.otherSizes.filter((size) => size !== null),
+    },
   };
 }
 
-/**
- * A label card as somebody copied it from a container, with that container. What the label does not state stays "not
- * stated". Pests that the catalogue does not know are ignored; a label that names none is refused.
- */
-export function parseOwnLabel(
-  fields: Fields,
-  candidates: readonly Candidate[],
-  id: string,
-): Result<OwnLabel> {
-  const parsed = read(labelForm, { pests: {}, ...treeOf(fields) });
-  if ('refused' in parsed) return parsed;
-  const f = parsed.ok;
-  const per = f.per;
-  const targets = candidates
-    .filter((c) => f.pests[c.id] === true && c.kind === 'insect' && c.status === 'pest')
-    .map((c) => ({
-      pest: c.id,
-      stages: c.stages.map((stage) => stage.id),
-      grade: 'fair' as const,
-      reason: 'As the label claims; no evidence of your own yet',
-    }));
+function useOf(f: z.output<typeof useForm>, candidates: readonly KnownPest[]): LabelUse {
+  const onMix = f.basis === 'mix';
   return {
-    ok: {
-      card: {
-        id,
-        name: f.name,
-        maker: f.maker === '' ? 'not stated' : f.maker,
-        demonstration: false,
-        registration: f.registration,
-        form: f.form,
-        family: f.family,
-        actives: f.active === '' ? [] : [{ name: f.active, percent: f.percent, group: f.group }],
-        signalWord: null,
-        use: {
-          site: 'turf',
-          targets,
-          rate: { min: f.least, max: f.most, unit: f.rateUnit, per },
-          carrier: f.mix ? { amount: f.mix, per } : null,
-          noSoonerThanDays: f.noSoonerThanDays,
-          aboutEveryDays: null,
-          maxPerYear: f.maxPerYear,
-          cap: f.cap === null ? null : { amount: { value: f.cap, unit: f.rateUnit }, per },
-          wateringIn:
-            f.waterMm !== null && f.waterHours !== null ? { mm: f.waterMm, withinHours: f.waterHours } : null,
-          rainFreeHours: f.rainFreeHours,
-          maxWindKmh: f.maxWindKmh,
-          minWindKmh: null,
-          tempC: null,
-          soilC: f.soilFrom !== null && f.soilTo !== null ? [f.soilFrom, f.soilTo] : null,
-          keepFromSun: f.keepFromSun,
-          waterBufferM: f.waterBufferM,
-          notOnBloom: f.notOnBloom,
-          reEntry: f.reEntry,
-          daysToEffect: [f.effectFrom, f.effectTo],
-          protectsDays: f.protectsDays,
-        },
-        ppe: f.ppe
-          .split(',')
-          .map((item) => item.trim())
-          .filter(Boolean),
-        filterOut: f.filterOut,
-        clauses: {},
-        firstAid: null,
-        container: { size: f.size },
-      },
-      container: {
-        lot: f.lot,
-        size: f.size.value,
-        unit: f.size.unit,
-        price: f.price,
-        expiresOn: f.expiresOn,
-        keptIn: f.keptIn,
-      },
-    },
+    sites: SITES.filter((site) => f.sites[site]),
+    method: f.method,
+    targets: f.targets.filter((t) => t.pest !== '').map((target) => targetOf(target, candidates)),
+    rate:
+      f.least === null && f.most === null
+        ? null
+        : { min: f.least, max: f.most, unit: f.rateUnit, per: f.per, basis: f.basis },
+    steps: f.steps.flatMap(({ min, max, ...step }) =>
+      step.of === '' || min === null ? [] : [{ ...step, min, max: max ?? min }],
+    ),
+    carrier: f.mix && (f.mixPer || !onMix) ? { amount: f.mix, per: f.mixPer ?? f.per } : null,
+    months: monthsOf(f.months),
+    noSoonerThanDays: f.noSoonerThanDays,
+    aboutEveryDays: f.aboutEveryDays,
+    maxPerYear: f.maxPerYear,
+    cap: f.cap ? { of: f.capOf, amount: f.cap, per: f.capPer ?? f.per } : null,
+    wateringIn:
+      f.waterMm === null ? null : { mm: f.waterMm, mostMm: f.waterMostMm, withinHours: f.waterHours ?? 24 },
+    dryHours: f.dryHours,
+    rainFreeHours: f.rainFreeHours,
+    maxWindKmh: f.maxWindKmh,
+    minWindKmh: f.minWindKmh,
+    tempC: range(f.tempFrom, f.tempTo),
+    soilC: range(f.soilFrom, f.soilTo),
+    keepFromSun: f.keepFromSun,
+    waterBufferM: f.waterBufferM,
+    hardGround: f.hardGround,
+    wallAboveHard: f.wallAboveHard,
+    maxHeightM: f.maxHeightM,
+    edibles: f.edibles,
+    preHarvestDays: f.preHarvestDays,
+    foodAreas: f.foodAreas,
+    notOnFoodContact: f.notOnFoodContact,
+    keepFromLive: f.keepFromLive,
+    notOnBloom: f.notOnBloom,
+    reEntry: f.reEntry,
+    reEntryHours: f.reEntryHours,
+    daysToEffect: [f.effectFrom, f.effectTo],
+    protectsDays: f.protectsDays,
   };
+}
+
+function monthsOf(ticks: Readonly<Record<string, boolean>>): number[] | null {
+  const months = Array.from({ length: 12 }, (_, i) => i + 1).filter((month) => ticks[month]);
+  return months.length === 0 || months.length === 12 ? null : months;
+}
+
+function targetOf(
+  target: { pest: string; stages: Record<string, boolean>; grade: TargetOnLabel['grade']; reason: string },
+  candidates: readonly KnownPest[],
+): TargetOnLabel {
+  const all = candidates.find((c) => c.id === target.pest)?.stages.map((s) => s.id) ?? [];
+  const ticks = all.filter((stage) => target.stages[stage]);
+  return {
+    pest: target.pest,
+    stages: ticks.length > 0 ? ticks : all,
+    grade: target.grade,
+    reason: target.reason === '' ? 'As the label claims' : target.reason,
+  };
+}
+
+/** The container that came with a card; null where no lot was typed. */
+export function parseLot(fields: Fields, size: Quantity): Result<NewLot | null> {
+  if ((fields.get('lot') ?? '').trim() === '') return { ok: null };
+  const parsed = read(containerForm, treeOf(fields));
+  if ('refused' in parsed) return parsed;
+  return { ok: { ...parsed.ok, size: size.value, unit: size.unit } };
+}
+
+/** The fields of a card, by the names of its form: what an editor starts from. */
+export function fieldsOfCard(card: Omit<LabelCard, 'version'>): Record<string, string> {
+  const fields: Record<string, string> = {};
+  const put = (name: string, value: string | number | boolean | null | undefined): void => {
+    if (value === true) fields[name] = 'on';
+    else if (value !== null && value !== undefined && value !== false) fields[name] = String(value);
+  };
+  const putAmount = (name: string, q: Quantity | null | undefined): void => {
+    put(`${name}.value`, q?.value);
+    put(`${name}.unit`, q?.unit);
+  };
+  for (const key of [
+    'name',
+    'maker',
+    'registration',
+    'form',
+    'family',
+    'signalWord',
+    'densityKgPerL',
+  ] as const)
+    put(key, card[key]);
+  for (const key of ['filterOut', 'repellent', 'flammable', 'mixWithOthers', 'firstAid', 'disposal'] as const)
+    put(key, card[key]);
+  put('shelfLifeMonths', card.shelfLifeMonths);
+  put('openedDays', card.openedDays);
+  put('licenceNeeded', card.licenceNeeded === null ? null : card.licenceNeeded ? 'yes' : 'no');
+  put('allowedIn', card.allowedIn.join(', '));
+  put('ppe', card.ppe.join(', '));
+  put('ownPpe', card.ownPpe.join(', '));
+  put('storeFrom', card.storeC?.[0]);
+  put('storeTo', card.storeC?.[1]);
+  putAmount('size', card.container.size);
+  card.otherSizes.forEach((size, i) => putAmount(`otherSizes.${i}`, size));
+  card.actives.forEach((active, i) => {
+    for (const key of ['name', 'percent', 'gramsPerLitre', 'group'] as const)
+      put(`actives.${i}.${key}`, active[key]);
+  });
+  for (const key of CLAUSE_KEYS) {
+    put(`clauses.${key}.at`, card.clauses[key]?.at);
+    put(`clauses.${key}.text`, card.clauses[key]?.text);
+  }
+  card.uses.forEach((use, i) => putUse(use, `uses.${i}`, put, putAmount));
+  return fields;
+}
+
+function putUse(
+  use: LabelUse,
+  at: string,
+  put: (name: string, value: string | number | boolean | null | undefined) => void,
+  putAmount: (name: string, q: Quantity | null | undefined) => void,
+): void {
+  for (const site of use.sites) put(`${at}.sites.${site}`, true);
+  use.targets.forEach((target, k) => {
+    put(`${at}.targets.${k}.pest`, target.pest);
+    put(`${at}.targets.${k}.grade`, target.grade);
+    put(`${at}.targets.${k}.reason`, target.reason);
+    for (const stage of target.stages) put(`${at}.targets.${k}.stages.${stage}`, true);
+  });
+  put(`${at}.least`, use.rate?.min);
+  put(`${at}.most`, use.rate?.max);
+  put(`${at}.rateUnit`, use.rate?.unit);
+  put(`${at}.basis`, use.rate?.basis);
+  putAmount(`${at}.per`, use.rate?.per);
+  putAmount(`${at}.mix`, use.carrier?.amount);
+  putAmount(`${at}.mixPer`, use.carrier?.per);
+  use.steps.forEach((step, k) => {
+    for (const key of ['by', 'of', 'min', 'max'] as const) put(`${at}.steps.${k}.${key}`, step[key]);
+  });
+  for (const month of use.months ?? []) put(`${at}.months.${month}`, true);
+  put(`${at}.capOf`, use.cap?.of);
+  putAmount(`${at}.cap`, use.cap?.amount);
+  putAmount(`${at}.capPer`, use.cap?.per);
+  put(`${at}.waterMm`, use.wateringIn?.mm);
+  put(`${at}.waterMostMm`, use.wateringIn?.mostMm);
+  put(`${at}.waterHours`, use.wateringIn?.withinHours);
+  put(`${at}.tempFrom`, use.tempC?.[0]);
+  put(`${at}.tempTo`, use.tempC?.[1]);
+  put(`${at}.soilFrom`, use.soilC?.[0]);
+  put(`${at}.soilTo`, use.soilC?.[1]);
+  put(`${at}.effectFrom`, use.daysToEffect[0]);
+  put(`${at}.effectTo`, use.daysToEffect[1]);
+  for (const key of PLAIN_KEYS) put(`${at}.${key}`, use[key]);
+}
+
+const PLAIN_KEYS = [
+  ...(['method', 'noSoonerThanDays', 'aboutEveryDays', 'maxPerYear', 'dryHours', 'rainFreeHours'] as const),
+  ...(['maxWindKmh', 'minWindKmh', 'keepFromSun', 'waterBufferM', 'hardGround', 'wallAboveHard'] as const),
+  ...(['maxHeightM', 'edibles', 'preHarvestDays', 'foodAreas', 'notOnFoodContact', 'keepFromLive'] as const),
+  ...(['notOnBloom', 'reEntry', 'reEntryHours', 'protectsDays'] as const),
+] as const;
+
+/** The same fields with what is needed but was not typed yet filled in, for a preview of an unfinished card. */
+export function unfinished(fields: Fields): Fields {
+  const filled = new Map(fields);
+  if ((fields.get('name') ?? '').trim() === '') filled.set('name', 'Without a name');
+  if ((fields.get('size.value') ?? '').trim() === '') {
+    const unit = fields.get('uses.0.rateUnit') ?? 'ml';
+    filled.set('size.value', '1');
+    filled.set('size.unit', isUnit(unit) && dimensionOf(unit) === 'mass' ? 'g' : unit);
+  }
+  return filled;
 }

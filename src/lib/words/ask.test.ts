@@ -18,6 +18,8 @@ const facts = (signs: LookBody['signs']): CaseFacts => ({
     today: day,
     nowHour: 0,
     real: true,
+    licensed: false,
+    elsewhere: 0,
     states: {},
     settled: {},
   },

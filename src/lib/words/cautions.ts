@@ -47,6 +47,21 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
         'Not at this life stage',
         `${t('label')} does not work on this stage of ${lower(t('pest'))}. Choose another remedy, or wait for the stage it names.`,
       );
+    case 'site-not-on-label':
+      return words(
+        'Not for this place',
+        `${t('label')} may not be put down here. Choose one whose label names the place.`,
+      );
+    case 'out-of-season':
+      return words(
+        'Not in this season',
+        `${t('label')} is held to other months by its label. Choose another remedy, or wait.`,
+      );
+    case 'licence-needed':
+      return words(
+        'Only with a licence',
+        `${t('label')} may be used by licensed people alone. Write the licence in the settings, or choose another remedy.`,
+      );
     case 'interval-not-over':
       return words(
         `No sooner than ${day('until')}`,
@@ -192,7 +207,9 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
       return words(
         t('until') === 'until-dry'
           ? 'People and pets off until dry'
-          : 'People and pets off until watered in and dry',
+          : t('until') === 'hours'
+            ? `People and pets off for ${n('hours')} hours, and until dry`
+            : 'People and pets off until watered in and dry',
         'Tell whoever lives or works here, and put up the notice.',
         'Told, notice up',
       );

@@ -15,6 +15,7 @@ export {
 } from './show';
 export type { Manner, Show } from './show';
 export {
+  CLAUSE_WORDS,
   CONCERN_WORDS,
   FAMILY_NAMES,
   FAMILY_WORDS,
@@ -26,8 +27,10 @@ export {
   SEEN_WORDS,
   sightingTitle,
   hourReason,
+  METHOD_WORDS,
   inputName,
   SCORE_WORDS,
+  SITE_WORDS,
   SOURCE_WORDS,
   STOP_NAMES,
   STATUS_WORDS,
@@ -36,6 +39,9 @@ export {
   verdictWords,
   VIGOUR_WORDS,
 } from './terms';
+export { FINDING_WORDS, RULE_WORDS } from './label-check';
+export { rangeText, useLimits, useRateText, useText } from './label';
+export type { Limit } from './label';
 export { trailText } from './trail';
 export { expertSheet, sheetText, sightingReport, toBeReported } from './ask';
 export type { Sheet } from './ask';

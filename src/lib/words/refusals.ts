@@ -98,12 +98,29 @@ const LIST_FIELDS: Readonly<Record<string, string>> = {
   source: 'where it is from',
 };
 
+const USE_FIELDS: Readonly<Record<string, string>> = {
+  sites: 'the places',
+  method: 'how it is put down',
+  least: 'the least rate',
+  most: 'the most',
+  rateUnit: 'the unit of the rate',
+  'per.value': 'what the rate is for',
+  'mix.value': 'the finished mix',
+  'cap.value': 'the yearly most',
+  effectFrom: 'the days to effect',
+  effectTo: 'the days to effect',
+  noSoonerThanDays: 'no sooner than',
+  maxPerYear: 'the times a year',
+};
+
 /** The name of a field as the screens label it. */
 export function fieldName(path: string): string {
   if (path === '') return 'The input';
   const listed = /^(rules|thresholds)\.(\d+)\.(.+)$/.exec(path);
   if (listed)
     return `${listed[1] === 'rules' ? 'Rule' : 'Threshold'} ${Number(listed[2]) + 1}, ${(LIST_FIELDS[listed[3] ?? ''] ?? 'a field').toLowerCase()}`;
+  const use = /^uses\.(\d+)\.(.+)$/.exec(path);
+  if (use) return `Use ${Number(use[1]) + 1}, ${USE_FIELDS[use[2] ?? ''] ?? 'a field'}`;
   const count = /^counts\.(\d+)$/.exec(path);
   return count ? `The count of spot ${Number(count[1]) + 1}` : (FIELD_NAMES[path] ?? `“${path}”`);
 }

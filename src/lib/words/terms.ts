@@ -7,7 +7,7 @@ import type {
   ThresholdVerdict,
   Vigour,
 } from '../core/identify';
-import type { EvidenceGrade, Family, Form, Stop } from '../core/labels';
+import type { ClauseKey, EvidenceGrade, Family, Form, Method, Site, Stop } from '../core/labels';
 import type { ScoreReason } from '../core/choose';
 import type { Source } from '../core/case';
 import type { Verdict } from '../core/review';
@@ -118,16 +118,101 @@ export const THRESHOLD_WORDS: Record<ThresholdVerdict, string> = {
 
 export const FAMILY_WORDS: Record<Family, string> = {
   culture: 'Culture',
+  physical: 'Physical',
   living: 'Living',
+  regulator: 'Growth regulator',
+  bait: 'Bait',
   selective: 'Selective, slow',
   systemic: 'Soil systemic',
+  dust: 'Dust in voids',
+  'soil-drench': 'Nest drench',
   residual: 'Quick, broad',
 };
 
 export const FORM_WORDS: Record<Form, string> = {
   granule: 'granule',
+  'bait-granule': 'bait granule',
   concentrate: 'liquid concentrate',
+  powder: 'powder to mix with water',
+  dust: 'dust',
+  ready: 'ready to use',
+  aerosol: 'aerosol',
+  jet: 'long-range jet',
+  gel: 'gel',
+  station: 'station',
   nematodes: 'nematodes',
+  trap: 'trap',
+  sheet: 'sheet',
+};
+
+export const SITE_WORDS: Record<Site, string> = {
+  turf: 'turf',
+  mound: 'mounds of ants',
+  bed: 'beds and borders',
+  edible: 'beds of food plants',
+  trees: 'trees and shrubs',
+  ground: 'bare and hard ground',
+  foundation: 'foundation, outside walls',
+  nest: 'nests outdoors',
+  water: 'still water',
+  indoors: 'indoors, cracks and edges',
+  'food-area': 'rooms where food is kept or made',
+  drain: 'drains',
+  textiles: 'carpets, textiles, mattresses',
+  void: 'voids in walls and roofs',
+};
+
+export const METHOD_WORDS: Record<Method, string> = {
+  spread: 'spread',
+  spray: 'sprayed over the area',
+  band: 'sprayed as a band',
+  crevice: 'into cracks and crevices',
+  spot: 'on spots',
+  drops: 'as drops',
+  stations: 'in stations',
+  scatter: 'scattered',
+  film: 'as a thin film',
+  jet: 'as a jet from a distance',
+  drench: 'poured as a drench',
+  'soil-mix': 'mixed into soil taken out and put back',
+  pour: 'poured in',
+  cover: 'laid over',
+  hang: 'hung or stood up',
+  fog: 'into the air of a room',
+};
+
+export const CLAUSE_WORDS: Record<ClauseKey, string> = {
+  pests: 'Pests',
+  sites: 'Places',
+  excluded: 'Not to be used on',
+  rate: 'Rate',
+  mix: 'Mixing',
+  season: 'Season',
+  interval: 'Interval',
+  yearly: 'Most in a year',
+  watering: 'Watering in',
+  weather: 'Wind, rain and temperature',
+  soil: 'Soil',
+  buffer: 'From open water',
+  hardGround: 'Hard ground and walls',
+  height: 'Height',
+  edibles: 'Food plants',
+  food: 'Food and kitchens',
+  electric: 'Electricity and fire',
+  bloom: 'Flowering plants',
+  pollinators: 'Bees',
+  aquatic: 'Fish and water life',
+  reEntry: 'People and pets',
+  posting: 'Notices',
+  preHarvest: 'Before harvest',
+  ppe: 'To wear',
+  firstAid: 'First aid',
+  filter: 'Filters',
+  compatibility: 'Mixing with others',
+  storage: 'Storage',
+  disposal: 'Rinsing and disposal',
+  licence: 'Licence',
+  allowed: 'Where allowed',
 };
 export const GRADE_WORDS: Record<EvidenceGrade, string> = {
   strong: 'strong evidence',

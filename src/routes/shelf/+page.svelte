@@ -1,91 +1,82 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
-  import { FAMILY_WORDS, FORM_WORDS } from '$lib/words';
+  import { FAMILIES } from '$lib/core/labels';
+  import { FAMILY_WORDS, FORM_WORDS, SITE_WORDS, useRateText } from '$lib/words';
   import { getShow } from '$lib/ui/parts/show';
   import { getMayChange } from '$lib/ui/parts/may';
+  import Containers from '$lib/ui/shelf/Containers.svelte';
   import type { PageProps } from './$types';
-  const { dayText, numberText, priceText, quantityText, rateText } = getShow();
+  const show = getShow();
 
   let { data }: PageProps = $props();
   const may = getMayChange();
+  const owned = $derived(data.shelf.filter((entry) => entry.containers.length > 0));
+  const cards = $derived(data.shelf.filter((entry) => entry.containers.length === 0));
+  const families = $derived(
+    FAMILIES.map((family) => ({ family, cards: cards.filter((c) => c.label.family === family) })).filter(
+      (group) => group.cards.length > 0,
+    ),
+  );
+  const about = ({ label }: (typeof data.shelf)[number]): string =>
+    `${FORM_WORDS[label.form]} · ${FAMILY_WORDS[label.family]}${label.demonstration ? ' · demonstration label' : ''}`;
 </script>
 
 <svelte:head><title>Shelf · Nimsy</title></svelte:head>
 <div class="page">
   <div class="top">
     <h1>Shelf</h1>
-    {#if may()}<a class="button button-main" href={resolve('/shelf/new')}>Copy a label</a>{/if}
+    <div class="doing">
+      {#if may()}
+        <a class="button button-main" href={resolve('/shelf/new')}>Copy a label</a>
+        <a class="button" href={resolve('/shelf/import')}>Read cards in</a>
+      {/if}
+      <a class="button" href={resolve('/shelf/export')} download>All cards as JSON</a>
+    </div>
   </div>
-  {#each data.shelf as { label, containers } (label.id)}
+  {#each owned as entry (entry.label.id)}
     <section>
       <h2 class="section-head">
-        <a class="plain-link" href={resolve('/shelf/[label]', { label: label.id })}>{label.name}</a>
-        <span class="soft small"
-          >{FORM_WORDS[label.form]} · {FAMILY_WORDS[label.family]}{label.demonstration
-            ? ' · demonstration label'
-            : ''}</span
+        <a class="plain-link" href={resolve('/shelf/[label]', { label: entry.label.id })}
+          >{entry.label.name}</a
         >
+        <span class="soft small">{about(entry)}</span>
       </h2>
       <p class="soft small">
-        {label.actives.map((a) => `${a.name}${a.percent ? ` ${numberText(a.percent)} %` : ''}`).join(', ')} · {numberText(
-          label.use.rate.min,
-        )} to {rateText(label.use.rate.max, label.use.rate.unit, label.use.rate.per)}
+        {entry.label.uses.map((use) => useRateText(use, show)).join(' · ')}
       </p>
-      {#if containers.length === 0}<p>No container on the shelf.</p>{:else}
-        <table class="table">
-          <thead
-            ><tr><th>Lot</th><th>Left</th><th>Use before</th><th>Kept in</th><th class="number">Price</th></tr
-            ></thead
-          >
-          <tbody>
-            {#each containers as c (c.lot)}
-              <tr>
-                <td>{c.lot}</td>
-                <td>
-                  <span class="left" aria-hidden="true"
-                    ><span style:width="{(c.left.value / c.size.value) * 100}%"></span></span
-                  >
-                  {numberText(c.left.value)} of {quantityText(c.size)}
-                </td>
-                <td class:late={c.expiresOn !== null && c.expiresOn < data.today}
-                  >{c.expiresOn
-                    ? `${dayText(c.expiresOn, data.today)}${c.expiresOn < data.today ? ', expired' : ''}`
-                    : 'not stated'}</td
-                >
-                <td>{c.keptIn}</td>
-                <td class="number">{priceText(c.price)}</td>
-              </tr>
-            {/each}
-          </tbody>
-        </table>
-      {/if}
+      <Containers containers={entry.containers} today={data.today} />
     </section>
-  {:else}<p>No label yet.</p>{/each}
+  {:else}<p class="soft">No container yet.</p>{/each}
+
+  <h2 class="section-head">Cards without a container <span class="soft small">{cards.length}</span></h2>
+  {#each families as { family, cards: list } (family)}
+    <h3>{FAMILY_WORDS[family]}</h3>
+    <ul class="rule-list">
+      {#each list as { label } (label.id)}
+        <li>
+          <a class="plain-link figure" href={resolve('/shelf/[label]', { label: label.id })}>{label.name}</a>
+          <span class="soft small"
+            >{FORM_WORDS[label.form]} · {[...new Set(label.uses.flatMap((use) => use.sites))]
+              .map((s) => SITE_WORDS[s])
+              .join('; ')}{label.demonstration ? ' · demonstration label' : ''}</span
+          >
+        </li>
+      {/each}
+    </ul>
+  {/each}
 </div>
 
 <style>
-  .top {
+  .top,
+  .doing {
     display: flex;
-    justify-content: space-between;
-    gap: 1rem;
+    gap: 0.5rem 1rem;
     align-items: center;
     flex-wrap: wrap;
+    justify-content: space-between;
   }
-  .left {
-    display: inline-block;
-    width: 70px;
-    height: 12px;
-    border: 1px solid var(--ink);
-    margin-right: 0.5rem;
-    vertical-align: -1px;
-  }
-  .left span {
-    display: block;
-    height: 100%;
-    background: var(--water-deep);
-  }
-  .late {
-    color: var(--brick-ink);
-    font-weight: 700;
+  h3 {
+    margin: 0.9rem 0 0.1rem;
+    font-size: 1rem;
   }
 </style>

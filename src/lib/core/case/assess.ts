@@ -1,4 +1,5 @@
-import { rankLabels, type ChooseSituation, type ShelfEntry } from '../choose';
+import { rankLabels, type ChooseSituation, type EntryInUse } from '../choose';
+import { inHand } from '../labels';
 import { dose, type DoseAnswer } from '../dose';
 import {
   againstThreshold,
@@ -47,16 +48,16 @@ export function assess(facts: CaseFacts): CaseView {
   return view;
 }
 
-function workOut(given: CaseFacts): CaseView {
-  const facts = underLocalRules(given);
+function workOut(facts: CaseFacts): CaseView {
   const density = densityIn(facts);
   const ranking = rankingOf(facts);
   const name = nameOf(facts, ranking);
   const threshold = thresholdIn(facts, name.named, density);
   const { lawn, refused: lawnRefused } = lawnOf(facts.stops.measure);
   const situation = chooseSituation(facts, name, lawn);
-  const options = situation ? rankLabels(facts.shelf, situation) : [];
-  const chosen = facts.shelf.find((entry) => entry.label.id === facts.stops.choose?.label) ?? null;
+  const shelf = shelfInHand(facts, name);
+  const options = situation ? rankLabels(shelf, situation) : [];
+  const chosen = shelf.find((entry) => entry.label.id === facts.stops.choose?.label) ?? null;
   const nothing = facts.stops.choose !== undefined && facts.stops.choose.label === null;
   const hours = hoursOf(facts, chosen);
   const mixed = mixOf(facts, chosen, lawn);
@@ -76,7 +77,7 @@ function workOut(given: CaseFacts): CaseView {
   });
   const halts = cautions.filter((c) => c.caution.rank === 'halt' && c.settled === null);
   const records = standing(facts.records).filter((record) => record.caseNumber === facts.number);
-  const review = reviewOf(facts, chosen, threshold?.limit ?? null);
+  const review = reviewOf(facts, shelf, chosen, threshold?.limit ?? null);
   const partial = {
     density,
     basis: facts.tests.find((test) => test.id === facts.stops.look?.test)?.basis ?? 'm2',
@@ -116,11 +117,17 @@ function workOut(given: CaseFacts): CaseView {
   };
 }
 
-/** The shelf as it may be used here. */
-function underLocalRules(facts: CaseFacts): CaseFacts {
-  if (facts.rules.length === 0) return facts;
-  const shelf = facts.shelf.map((entry) => ({ ...entry, label: underRules(entry.label, facts.rules) }));
-  return { ...facts, shelf };
+/** The shelf as it may be used here: of each card the use for this pest, stage and place, under the local rules. */
+function shelfInHand({ shelf, rules, stops }: CaseFacts, { named, stage }: Name): EntryInUse[] {
+  const wanted = {
+    pest: named?.id ?? null,
+    stage: stage?.id ?? null,
+    surrounding: stops.look?.surrounding ?? 'lawn',
+  };
+  return shelf.flatMap(({ label, containers }) => {
+    const card = inHand(label, wanted);
+    return card ? [{ label: rules.length === 0 ? card : underRules(card, rules), containers }] : [];
+  });
 }
 
 interface Name {
@@ -200,6 +207,8 @@ function chooseSituation(
   return {
     pest: named,
     stage: stage?.id ?? null,
+    hemisphere: facts.property.hemisphere,
+    licensed: facts.licensed,
     real: facts.real,
     today: dayOfWork(facts),
     flowering: facts.stops.look?.flowering ?? false,
@@ -210,7 +219,7 @@ function chooseSituation(
   };
 }
 
-function hoursOf(facts: CaseFacts, chosen: ShelfEntry | null): JudgedHours | null {
+function hoursOf(facts: CaseFacts, chosen: EntryInUse | null): JudgedHours | null {
   if (!chosen || !facts.forecast) return null;
   return judgeHours(chosen.label.use, facts.forecast, {
     avoidTowards: facts.property.avoidTowards,
@@ -220,7 +229,7 @@ function hoursOf(facts: CaseFacts, chosen: ShelfEntry | null): JudgedHours | nul
 
 function mixOf(
   facts: CaseFacts,
-  chosen: ShelfEntry | null,
+  chosen: EntryInUse | null,
   lawn: MeasuredLawn | null,
 ): { dose: DoseAnswer | null; refused: readonly Refusal[]; rate: number | null; used: number } {
   if (!chosen || !lawn) return { dose: null, refused: [], rate: null, used: 0 };
@@ -241,7 +250,7 @@ function mixOf(
     split: mix?.split ?? 'fill',
     ...(mix?.step ? { measureStep: mix.step } : {}),
     ...(container ? { container: { size: container.size, price: container.price } } : {}),
-    ...(use.cap ? { cap: { ...use.cap, used: quantity(used, use.rate.unit) } } : {}),
+    ...(use.cap?.of === 'product' ? { cap: { ...use.cap, used: quantity(used, use.rate.unit) } } : {}),
   });
   return isRefused(result)
     ? { dose: null, refused: result.refused, rate, used }
@@ -257,7 +266,7 @@ function lanesOf({ stops }: CaseFacts, lawn: MeasuredLawn | null): RectangleLane
 
 function allowanceOf(
   answer: DoseAnswer | null,
-  chosen: ShelfEntry | null,
+  chosen: EntryInUse | null,
   used: number,
 ): CaseView['allowance'] {
   if (!answer?.cap || !chosen) return null;
@@ -268,7 +277,8 @@ function allowanceOf(
 
 function reviewOf(
   facts: CaseFacts,
-  chosen: ShelfEntry | null,
+  shelf: readonly EntryInUse[],
+  chosen: EntryInUse | null,
   threshold: number | null,
 ): Pick<CaseView, 'recheckDue' | 'recheck' | 'nextAllowed'> {
   const own = standing(facts.records).filter((record) => record.caseNumber === facts.number);
@@ -276,7 +286,7 @@ function reviewOf(
     (latest, r) => (latest === null || r.doneOn > latest.doneOn ? r : latest),
     null,
   );
-  const label = facts.shelf.find((entry) => entry.label.id === last?.label.id)?.label ?? chosen?.label;
+  const label = shelf.find((entry) => entry.label.id === last?.label.id)?.label ?? chosen?.label;
   if (!last || !label) return { recheckDue: null, recheck: null, nextAllowed: null };
   const applications = applicationsOf(facts.records, label.id, label.use.rate.unit);
   const { look, recheck } = facts.stops;

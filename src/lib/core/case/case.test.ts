@@ -62,6 +62,8 @@ const stops: StopBodies = {
   recheck: { counts: [2, 1, 3, 2, 2], control: null, countedOn: day('2027-09-25'), note: '' },
 };
 
+const ON_SHELF = new Set(['hazelmoor-granule', 'tarnside-liquid', 'wath-nematodes']);
+
 function factsWith(change: Partial<CaseFacts> = {}, without: (keyof StopBodies)[] = ['recheck']): CaseFacts {
   const kept = Object.fromEntries(
     Object.entries(stops).filter(([stop]) => !without.includes(stop as keyof StopBodies)),
@@ -75,12 +77,14 @@ function factsWith(change: Partial<CaseFacts> = {}, without: (keyof StopBodies)[
     today: day('2027-09-15'),
     nowHour: NOON,
     real: false,
+    elsewhere: 0,
+    licensed: true,
     property: { name: 'p', hemisphere: 'north', byWater: true, avoidTowards: null, history: {} },
     stops: kept,
     states: {},
     settled: {},
     records: [],
-    shelf: DEMONSTRATION_LABELS.map((label) => ({
+    shelf: DEMONSTRATION_LABELS.filter((label) => ON_SHELF.has(label.id)).map((label) => ({
       label,
       containers: [
         {

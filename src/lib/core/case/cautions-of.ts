@@ -1,4 +1,4 @@
-import { situationOf, timingHalts, type ChooseSituation, type Option, type ShelfEntry } from '../choose';
+import { situationOf, timingHalts, type ChooseSituation, type Option, type EntryInUse } from '../choose';
 import type { DoseAnswer } from '../dose';
 import type { Candidate, CaseRanking } from '../identify';
 import type { Caution } from '../labels';
@@ -16,7 +16,7 @@ export function cautionsOf(known: {
   named: Candidate | null;
   situation: ChooseSituation | null;
   options: readonly Option[];
-  chosen: ShelfEntry | null;
+  chosen: EntryInUse | null;
   lawn: MeasuredLawn | null;
   dose: DoseAnswer | null;
   rate: number | null;
@@ -65,7 +65,7 @@ export function cautionsOf(known: {
 }
 
 /** What the chosen hour raises; without any known weather the limits have to be checked by whoever does the work. */
-function hourCautions(facts: CaseFacts, chosen: ShelfEntry, hours: JudgedHours | null): Caution[] {
+function hourCautions(facts: CaseFacts, chosen: EntryInUse, hours: JudgedHours | null): Caution[] {
   const { use, clauses } = chosen.label;
   if (!facts.forecast)
     return [

@@ -110,6 +110,8 @@ export interface CaseFacts {
   /** The present hour, as the forecast counts. */
   readonly nowHour: number;
   readonly real: boolean;
+  /** The workspace states a licence. */
+  readonly licensed: boolean;
   readonly property: {
     readonly name: string;
     readonly hemisphere: Hemisphere;
@@ -123,7 +125,10 @@ export interface CaseFacts {
   readonly settled: Readonly<Record<string, { readonly by: string; readonly at: string }>>;
   /** Of this case, and of the property's other cases (for caps and intervals). */
   readonly records: readonly ApplicationRecord[];
+  /** Cards with their uses for places like this one. */
   readonly shelf: readonly ShelfEntry[];
+  /** How many cards of the shelf are for other places alone. */
+  readonly elsewhere: number;
   readonly forecast: Forecast | null;
   readonly rules: readonly LocalRule[];
   readonly ownThresholds: readonly OwnThreshold[];

@@ -1,7 +1,7 @@
-import type { Option, ShelfEntry } from '../choose';
+import type { Option, EntryInUse } from '../choose';
 import type { DoseAnswer } from '../dose';
 import type { Candidate, CaseRanking, CountBasis, Density, LifeStage, ThresholdVerdict } from '../identify';
-import type { Caution, LabelCard, Stop } from '../labels';
+import type { Caution, CardInUse, Stop } from '../labels';
 import type { Checkpoint, RectangleLanes } from '../place';
 import type { ApplicationRecord } from '../record';
 import type { Refusal } from '../result';
@@ -64,10 +64,10 @@ export interface CaseView {
     readonly sameTest: boolean;
   } | null;
   readonly options: readonly Option[];
-  readonly chosen: ShelfEntry | null;
+  readonly chosen: EntryInUse | null;
   /** Decided to put nothing down. */
   readonly nothing: boolean;
-  readonly label: LabelCard | null;
+  readonly label: CardInUse | null;
   readonly lawn: MeasuredLawn | null;
   readonly lawnRefused: readonly Refusal[];
   readonly hours: JudgedHours | null;

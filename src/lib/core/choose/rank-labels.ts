@@ -1,6 +1,6 @@
 import { dose, type DoseAnswer } from '../dose';
-import type { Candidate } from '../identify';
-import type { Caution, EvidenceGrade, Family, LabelCard } from '../labels';
+import type { Candidate, Hemisphere } from '../identify';
+import type { CardInUse, Caution, EvidenceGrade, Family, LabelCard } from '../labels';
 import { applicationsOf, type ApplicationRecord } from '../record';
 import { nextAllowed } from '../review';
 import { ruleCautions, type LocalRule } from '../rules';
@@ -23,10 +23,16 @@ export interface ShelfEntry {
   readonly containers: readonly ShelfContainer[];
 }
 
+/** The same with the use of the label that a case looks at. */
+export interface EntryInUse {
+  readonly label: CardInUse;
+  readonly containers: readonly ShelfContainer[];
+}
+
 export type ScoreReason = 'mildness' | 'evidence' | 'on-shelf' | 'quick' | 'lasting' | 'cost';
 
 export interface Option {
-  readonly label: LabelCard;
+  readonly label: CardInUse;
   readonly halts: readonly Caution[];
   readonly notes: readonly Caution[];
   readonly grade: EvidenceGrade | null;
@@ -40,6 +46,8 @@ export interface Option {
 export interface ChooseSituation {
   readonly pest: Candidate;
   readonly stage: string | null;
+  readonly hemisphere: Hemisphere;
+  readonly licensed: boolean;
   readonly real: boolean;
   readonly today: CalendarDay;
   readonly flowering: boolean;
@@ -52,9 +60,14 @@ export interface ChooseSituation {
 
 const MILDNESS: Record<Family, number> = {
   culture: 45,
+  physical: 45,
   living: 45,
+  regulator: 32,
+  bait: 32,
   selective: 28,
   systemic: 15,
+  dust: 12,
+  'soil-drench': 8,
   residual: 5,
 };
 const EVIDENCE: Record<EvidenceGrade, number> = { strong: 40, fair: 25, weak: 8, none: 0, harmful: -40 };
@@ -63,7 +76,7 @@ const EVIDENCE: Record<EvidenceGrade, number> = { strong: 40, fair: 25, weak: 8,
  * The labels on the shelf for this pest, stage and place: those without a Halt first, by a score whose every point is
  * told; those with one after them, each with the clause that halts.
  */
-export function rankLabels(shelf: readonly ShelfEntry[], situation: ChooseSituation): Option[] {
+export function rankLabels(shelf: readonly EntryInUse[], situation: ChooseSituation): Option[] {
   const options = shelf.map((entry) => optionOf(entry, situation));
   const cheapest = Math.min(...options.map((o) => o.dose?.container?.costUsed ?? Infinity));
   return options
@@ -71,7 +84,7 @@ export function rankLabels(shelf: readonly ShelfEntry[], situation: ChooseSituat
     .sort((a, b) => Math.sign(a.halts.length) - Math.sign(b.halts.length) || b.score - a.score);
 }
 
-function optionOf(entry: ShelfEntry, situation: ChooseSituation): Option {
+function optionOf(entry: EntryInUse, situation: ChooseSituation): Option {
   const { label, containers } = entry;
   const target = label.use.targets.find((t) => t.pest === situation.pest.id) ?? null;
   const cautions = [
@@ -108,7 +121,7 @@ function withCost(option: Option, cheapest: number): Option {
   return { ...option, points, score: option.score + 5 };
 }
 
-export function situationOf({ label, containers }: ShelfEntry, s: ChooseSituation): LabelSituation {
+export function situationOf({ label, containers }: EntryInUse, s: ChooseSituation): LabelSituation {
   return {
     ...s,
     label,
@@ -116,7 +129,7 @@ export function situationOf({ label, containers }: ShelfEntry, s: ChooseSituatio
   };
 }
 
-function plainDose({ label, containers }: ShelfEntry, area: Quantity): DoseAnswer | null {
+function plainDose({ label, containers }: EntryInUse, area: Quantity): DoseAnswer | null {
   const price = containers[0]?.price;
   const result = dose({
     rate: label.use.rate,
@@ -131,7 +144,7 @@ function plainDose({ label, containers }: ShelfEntry, area: Quantity): DoseAnswe
 
 /** The label's interval and yearly count against what went down here before. */
 export function timingHalts(
-  label: LabelCard,
+  label: CardInUse,
   { records, today }: Pick<ChooseSituation, 'records' | 'today'>,
 ): Caution[] {
   const { use } = label;

@@ -1,16 +1,23 @@
-export { FAMILIES, STOPS } from './label';
+export { STOPS } from './caution';
+export type { Caution, CautionCode, CautionRank, Stop } from './caution';
+export { CLAUSE_KEYS, FAMILIES, FORMS, METHODS, SITES } from './label';
+export { checkLabel, FINDING_RANKS, RULE_NAMES } from './check';
+export type { FindingRank, LabelFinding, RuleName } from './check';
+export { fitsSite, inHand, sitesOf, type Wanted } from './in-hand';
 export type {
   Active,
-  Caution,
-  CautionCode,
-  CautionRank,
+  CardInUse,
   Clause,
   ClauseKey,
   EvidenceGrade,
   Family,
   Form,
   LabelCard,
+  LabelRate,
   LabelUse,
-  Stop,
+  Method,
+  RateStep,
+  Site,
   TargetOnLabel,
+  UseInHand,
 } from './label';

@@ -1,15 +1,40 @@
 import type { Quantity } from '../units';
 
 /** How a product comes, which decides how it is measured and put down. */
-export type Form = 'granule' | 'concentrate' | 'nematodes';
+export const FORMS = [
+  ...(['granule', 'bait-granule', 'concentrate', 'powder', 'dust', 'ready', 'aerosol', 'jet'] as const),
+  ...(['gel', 'station', 'nematodes', 'trap', 'sheet'] as const),
+] as const;
+export type Form = (typeof FORMS)[number];
+
 /** Families of remedy, mildest first. */
-export const FAMILIES = ['culture', 'living', 'selective', 'systemic', 'residual'] as const;
+export const FAMILIES = [
+  ...(['culture', 'physical', 'living', 'regulator', 'bait', 'selective', 'systemic', 'dust'] as const),
+  ...(['soil-drench', 'residual'] as const),
+] as const;
 export type Family = (typeof FAMILIES)[number];
 export type EvidenceGrade = 'strong' | 'fair' | 'weak' | 'none' | 'harmful';
 
+/** Where a label lets it be put down. */
+export const SITES = [
+  ...(['turf', 'mound', 'bed', 'edible', 'trees', 'ground', 'foundation', 'nest', 'water'] as const),
+  ...(['indoors', 'food-area', 'drain', 'textiles', 'void'] as const),
+] as const;
+export type Site = (typeof SITES)[number];
+
+export const METHODS = [
+  ...(['spread', 'spray', 'band', 'crevice', 'spot', 'drops', 'stations', 'scatter', 'film'] as const),
+  ...(['jet', 'drench', 'soil-mix', 'pour', 'cover', 'hang', 'fog'] as const),
+] as const;
+/** How it is put down. */
+export type Method = (typeof METHODS)[number];
+
 export interface Active {
   readonly name: string;
+  /** Strength by mass, in percent. */
   readonly percent: number | null;
+  /** Strength in g per L, where the label states it so. */
+  readonly gramsPerLitre: number | null;
   /** Mode-of-action group, as printed. */
   readonly group: string | null;
 }
@@ -27,26 +52,54 @@ export interface TargetOnLabel {
   readonly reason: string;
 }
 
+export interface LabelRate {
+  /** null: the label does not state a least (or a most). */
+  readonly min: number | null;
+  readonly max: number | null;
+  readonly unit: Quantity['unit'];
+  readonly per: Quantity;
+  /** What `per` measures: the target, or the finished mix (a dilution). */
+  readonly basis: 'target' | 'mix';
+}
+
+/** A rate that holds for one pest, stage or severity instead of the general one, in the unit of the general one. */
+export interface RateStep {
+  readonly by: 'pest' | 'stage' | 'severity';
+  /** Id of the pest or stage; `light` or `heavy`. */
+  readonly of: string;
+  readonly min: number;
+  readonly max: number;
+}
+
 /**
- * One use of a label: pests × site × method, with its rate and limits. A null is "not stated": it is never filled in
- * from another label.
+ * One use of a label: pests × sites × method, with its rate and limits. A null is "not stated": it is never filled in
+ * from another label. A false is a prohibition that the label does not print.
  */
 export interface LabelUse {
-  readonly site: 'turf';
+  readonly sites: readonly Site[];
+  readonly method: Method;
   readonly targets: readonly TargetOnLabel[];
-  readonly rate: {
-    readonly min: number;
-    readonly max: number;
-    readonly unit: Quantity['unit'];
-    readonly per: Quantity;
-  };
+  readonly rate: LabelRate | null;
+  readonly steps: readonly RateStep[];
   readonly carrier: { readonly amount: Quantity; readonly per: Quantity } | null;
+  /** Months of the northern hemisphere, 1 to 12, to which the label holds it; null for all. */
+  readonly months: readonly number[] | null;
   /** The first stops, the second only reminds. */
   readonly noSoonerThanDays: number | null;
   readonly aboutEveryDays: number | null;
   readonly maxPerYear: number | null;
-  readonly cap: { readonly amount: Quantity; readonly per: Quantity } | null;
-  readonly wateringIn: { readonly mm: number; readonly withinHours: number } | null;
+  readonly cap: {
+    readonly of: 'product' | 'active';
+    readonly amount: Quantity;
+    readonly per: Quantity;
+  } | null;
+  readonly wateringIn: {
+    readonly mm: number;
+    readonly mostMm: number | null;
+    readonly withinHours: number;
+  } | null;
+  /** Must dry before anything wets it. */
+  readonly dryHours: number | null;
   /** Rain-free hours that it needs after going down. */
   readonly rainFreeHours: number | null;
   readonly maxWindKmh: number | null;
@@ -56,27 +109,33 @@ export interface LabelUse {
   /** Not in full sun: only early, late or at night. */
   readonly keepFromSun: boolean;
   readonly waterBufferM: number | null;
+  /** On hard ground: as a band, only as spots and cracks, or not at all. */
+  readonly hardGround: 'band' | 'spots' | 'no' | null;
+  /** Walls that stand above hard ground. */
+  readonly wallAboveHard: 'yes' | 'no' | null;
+  readonly maxHeightM: number | null;
+  readonly edibles: 'yes' | 'no' | null;
+  readonly preHarvestDays: number | null;
+  /** Rooms where food is kept or made: everywhere, in cracks alone, or not. */
+  readonly foodAreas: 'yes' | 'crevices' | 'no' | null;
+  readonly notOnFoodContact: boolean;
+  /** Conducts or wets: keep from sockets and live wires. */
+  readonly keepFromLive: boolean;
   /** Not on turf or weeds in flower: mow first. */
   readonly notOnBloom: boolean;
-  readonly reEntry: 'until-dry' | 'until-watered-in' | 'none';
+  readonly reEntry: 'until-dry' | 'until-watered-in' | 'hours' | 'none';
+  readonly reEntryHours: number | null;
   readonly daysToEffect: readonly [number, number];
   readonly protectsDays: number | null;
 }
 
-export type ClauseKey =
-  | 'pests'
-  | 'rate'
-  | 'interval'
-  | 'yearly'
-  | 'watering'
-  | 'weather'
-  | 'soil'
-  | 'buffer'
-  | 'bloom'
-  | 'reEntry'
-  | 'ppe'
-  | 'filter'
-  | 'storage';
+export const CLAUSE_KEYS = [
+  ...(['pests', 'sites', 'excluded', 'rate', 'mix', 'season', 'interval', 'yearly', 'watering'] as const),
+  ...(['weather', 'soil', 'buffer', 'hardGround', 'height', 'edibles', 'food', 'electric', 'bloom'] as const),
+  ...(['pollinators', 'aquatic', 'reEntry', 'posting', 'preHarvest', 'ppe', 'firstAid', 'filter'] as const),
+  ...(['compatibility', 'storage', 'disposal', 'licence', 'allowed'] as const),
+] as const;
+export type ClauseKey = (typeof CLAUSE_KEYS)[number];
 
 export interface LabelCard {
   readonly id: string;
@@ -88,72 +147,45 @@ export interface LabelCard {
   readonly form: Form;
   readonly family: Family;
   readonly actives: readonly Active[];
+  /** kg per L, by which a strength in percent becomes an amount of active in a measured volume. */
+  readonly densityKgPerL: number | null;
   readonly signalWord: string | null;
-  readonly use: LabelUse;
+  readonly uses: readonly LabelUse[];
+  /** What the label asks to be worn, and what its owner wants besides. */
   readonly ppe: readonly string[];
+  readonly ownPpe: readonly string[];
   readonly filterOut: boolean;
+  readonly repellent: boolean;
+  readonly mixWithOthers: 'yes' | 'no' | null;
   readonly clauses: Readonly<Partial<Record<ClauseKey, Clause>>>;
   readonly firstAid: string | null;
+  readonly storeC: readonly [number, number] | null;
+  readonly flammable: boolean;
+  readonly shelfLifeMonths: number | null;
+  /** Days that it keeps once opened, or once mixed with water for the living. */
+  readonly openedDays: number | null;
+  readonly disposal: string | null;
+  readonly licenceNeeded: boolean | null;
+  /** Where it is registered, sold and allowed, as printed; empty for not stated. */
+  readonly allowedIn: readonly string[];
   readonly container: { readonly size: Quantity };
+  readonly otherSizes: readonly Quantity[];
 }
 
-export type CautionRank = 'halt' | 'care' | 'note';
+/** A use as it stands for one pest, stage and place: its rate chosen from the steps, both ends known. */
+export interface UseInHand extends Omit<LabelUse, 'rate' | 'steps'> {
+  readonly rate: {
+    readonly min: number;
+    readonly max: number;
+    readonly unit: Quantity['unit'];
+    readonly per: Quantity;
+    readonly basis: 'target' | 'mix';
+  };
+}
 
-export type CautionCode =
-  // Name
-  | 'must-rule-out'
-  | 'not-an-insect'
-  | 'no-name'
-  // Choose
-  | 'pest-not-on-label'
-  | 'stage-not-on-label'
-  | 'interval-not-over'
-  | 'interval-not-stated'
-  | 'max-per-year-reached'
-  | 'season-cap-exceeded'
-  | 'lot-expired'
-  | 'demonstration-label'
-  | 'not-on-shelf'
-  | 'below-threshold'
-  | 'banned-here'
-  | 'local-care'
-  | 'grade-weak'
-  // Measure, When
-  | 'area-error-over-rate'
-  | 'water-buffer'
-  | 'soil-out-of-range'
-  | 'no-weather-known'
-  | 'calm-air'
-  // Mix, Place
-  | 'above-label-rate'
-  | 'below-label-rate'
-  | 'measure-too-coarse'
-  | 'carry-over-exceeds-need'
-  | 'carry-over-too-strong'
-  | 'product-exceeds-mix'
-  | 'nematodes-too-few'
-  | 'flowering-turf'
-  | 'wear-ppe'
-  | 'keep-out-until'
-  | 'water-in'
-  | 'filter-out'
-  | 'rinse-and-leftover';
-
-/** The stops of a case, in the order of the work. */
-export const STOPS = ['look', 'name', 'choose', 'measure', 'when', 'mix', 'place', 'log', 'recheck'] as const;
-export type Stop = (typeof STOPS)[number];
-
-/**
- * Something that bears on people, animals, bees, water or the law. A Halt keeps the amounts away until it is settled; a
- * Care is an act that is ticked; a Note informs.
- */
-export interface Caution {
-  readonly code: CautionCode;
-  readonly rank: CautionRank;
-  /** The stop where it is settled. */
-  readonly stop: Stop;
-  /** Whether ticking settles it; otherwise the plan has to change. */
-  readonly settledBy: 'tick' | 'change';
-  readonly clause: Clause | null;
-  readonly facts: Readonly<Record<string, string | number>>;
+/** A card with the use that is looked at. */
+export interface CardInUse extends LabelCard {
+  readonly use: UseInHand;
+  /** The use is for a place like this one. */
+  readonly siteFits: boolean;
 }

@@ -1,11 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEMONSTRATION_LABELS } from '../../catalog';
+import { inHand } from '../labels';
 import { addDays, parseDay, type CalendarDay } from '../units';
 import { efficacy, judgeRecheck, nextAllowed, recheckDue, reductionBand, type RecheckInput } from '.';
 
 const day = (text: string): CalendarDay => parseDay(text) ?? expect.fail(text);
-const use = (DEMONSTRATION_LABELS.find((l) => l.id === 'tarnside-liquid') ?? expect.fail()).use;
+const card = DEMONSTRATION_LABELS.find((l) => l.id === 'tarnside-liquid') ?? expect.fail();
+const { use } = inHand(card, { pest: null, stage: null, surrounding: 'lawn' }) ?? expect.fail();
 const doneOn = day('2027-08-01');
 const input: RecheckInput = {
   doneOn,

@@ -1,5 +1,5 @@
 import { densityOf, againstThreshold, type Density } from '../identify';
-import type { LabelUse } from '../labels';
+import type { UseInHand } from '../labels';
 import { retreat } from '../schedule';
 import { addDays, monthOf, yearOf, type CalendarDay, type Quantity } from '../units';
 import { reductionBand, efficacy, type EfficacyBand } from './efficacy';
@@ -9,7 +9,7 @@ export type Verdict = 'wait' | 'done' | 'repeat' | 'not-yet-allowed' | 'change-a
 export interface RecheckInput {
   readonly doneOn: CalendarDay;
   readonly today: CalendarDay;
-  readonly use: LabelUse;
+  readonly use: UseInHand;
   readonly frame: Quantity;
   readonly before: readonly number[];
   readonly after: readonly number[];
@@ -34,7 +34,7 @@ export interface Recheck {
 const WORKED_FROM_PCT = 60;
 
 /** The day from which the remedy can be judged: the long end of its time to effect. */
-export function recheckDue(doneOn: CalendarDay, use: LabelUse): CalendarDay {
+export function recheckDue(doneOn: CalendarDay, use: UseInHand): CalendarDay {
   return addDays(doneOn, use.daysToEffect[1]);
 }
 

@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { DEMONSTRATION_LABELS } from '../../catalog';
-import type { LabelCard } from '../labels';
+import { inHand } from '../labels';
 import type { CalendarDay } from '../units';
 import { ownThreshold, ruleCautions, underRules, type LocalRule } from '.';
 
-const label = DEMONSTRATION_LABELS.find(
-  (l) => l.use.waterBufferM !== null && l.use.maxWindKmh !== null,
-) as LabelCard;
+const label =
+  DEMONSTRATION_LABELS.map((card) => inHand(card, { pest: null, stage: null, surrounding: 'lawn' })).find(
+    (l) => l?.siteFits && l.use.waterBufferM !== null && l.use.maxWindKmh !== null,
+  ) ?? expect.fail();
 const day = (text: string) => text as CalendarDay;
 const active = label.actives[0]?.name ?? '';
 

@@ -1,5 +1,5 @@
 import type { Threshold } from '../identify';
-import type { Caution, Clause, LabelCard } from '../labels';
+import type { Caution, Clause, CardInUse } from '../labels';
 import { monthOf, type CalendarDay } from '../units';
 
 /** What is in force at a place besides the label. It can only be stricter than the label, never looser. */
@@ -33,7 +33,7 @@ const localClause = (note: string): Clause => ({ at: 'local rule', text: note })
  *
  * @example underRules(label with a buffer of 3 m, [{ kind: 'water-buffer', metres: 10, note }]).use.waterBufferM // 10
  */
-export function underRules(label: LabelCard, rules: readonly LocalRule[]): LabelCard {
+export function underRules(label: CardInUse, rules: readonly LocalRule[]): CardInUse {
   let { waterBufferM, maxWindKmh } = label.use;
   const clauses = { ...label.clauses };
   for (const rule of rules) {
@@ -52,7 +52,7 @@ export function underRules(label: LabelCard, rules: readonly LocalRule[]): Label
 }
 
 /** Halts for what is not allowed here on that day, and Cares for what has to be seen to. */
-export function ruleCautions(label: LabelCard, rules: readonly LocalRule[], day: CalendarDay): Caution[] {
+export function ruleCautions(label: CardInUse, rules: readonly LocalRule[], day: CalendarDay): Caution[] {
   return rules.flatMap((rule, i): Caution[] => {
     if (rule.kind === 'caution')
       return [

@@ -1,15 +1,17 @@
 import type { DoseAnswer, DoseProblem } from '../dose';
 import {
   isRuledOut,
+  northernMonth,
   RULE_OUT_ABOVE,
   type Candidate,
   type CaseRanking,
   type Finding,
+  type Hemisphere,
   type Sign,
 } from '../identify';
-import type { Caution, CautionCode, CautionRank, ClauseKey, LabelCard, Stop } from '../labels';
+import type { Caution, CautionCode, CautionRank, ClauseKey, Form, CardInUse, Stop } from '../labels';
 import { passesMostOnSmallEnd, type MeasuredLawn } from '../site';
-import type { CalendarDay } from '../units';
+import { monthOf, type CalendarDay } from '../units';
 
 /** The key under which a caution is settled: its code, and whom or what it is about. */
 export function cautionKey(caution: Pick<Caution, 'code' | 'facts'>): string {
@@ -21,7 +23,7 @@ function caution(
   rank: CautionRank,
   stop: Stop,
   settledBy: 'tick' | 'change',
-  more: { label?: LabelCard | undefined; at?: ClauseKey; facts?: Record<string, string | number> } = {},
+  more: { label?: CardInUse | undefined; at?: ClauseKey; facts?: Record<string, string | number> } = {},
 ): Caution {
   const clause = (more.at && more.label?.clauses[more.at]) ?? null;
   return { code, rank, stop, settledBy, clause, facts: more.facts ?? {} };
@@ -76,9 +78,12 @@ export function nameCautions(
 }
 
 export interface LabelSituation {
-  readonly label: LabelCard;
+  readonly label: CardInUse;
   readonly pest: Candidate;
   readonly stage: string | null;
+  readonly hemisphere: Hemisphere;
+  /** The workspace states a licence. */
+  readonly licensed: boolean;
   readonly real: boolean;
   readonly today: CalendarDay;
   readonly containers: readonly { readonly expiresOn: CalendarDay | null; readonly left: number }[];
@@ -89,7 +94,7 @@ export interface LabelSituation {
 
 /** Whether this label may be used at all against this pest and stage here; each Halt with its clause. */
 export function labelCautions(situation: LabelSituation): Caution[] {
-  const { label, pest, stage, real, today, containers } = situation;
+  const { label, pest, stage, real, today, containers, hemisphere, licensed } = situation;
   const target = label.use.targets.find((t) => t.pest === pest.id);
   const usable = containers.filter((c) => c.left > 0 && (c.expiresOn === null || c.expiresOn >= today));
   const found: Caution[] = [];
@@ -97,6 +102,30 @@ export function labelCautions(situation: LabelSituation): Caution[] {
     found.push(
       caution('demonstration-label', real ? 'halt' : 'note', 'choose', 'change', {
         label,
+        facts: { label: label.name },
+      }),
+    );
+  if (!label.siteFits)
+    found.push(
+      caution('site-not-on-label', 'halt', 'choose', 'change', {
+        label,
+        at: 'sites',
+        facts: { label: label.name },
+      }),
+    );
+  if (label.licenceNeeded === true && !licensed)
+    found.push(
+      caution('licence-needed', 'halt', 'choose', 'change', {
+        label,
+        at: 'licence',
+        facts: { label: label.name },
+      }),
+    );
+  if (label.use.months !== null && !label.use.months.includes(northernMonth(monthOf(today), hemisphere)))
+    found.push(
+      caution('out-of-season', 'halt', 'choose', 'change', {
+        label,
+        at: 'season',
         facts: { label: label.name },
       }),
     );
@@ -163,7 +192,7 @@ export function handlingCautions({ label, flowering, byWater }: LabelSituation, 
       caution('keep-out-until', 'care', 'place', 'tick', {
         label,
         at: 'reEntry',
-        facts: { until: use.reEntry },
+        facts: { until: use.reEntry, hours: use.reEntryHours ?? 0 },
       }),
     );
   if (use.wateringIn)
@@ -174,10 +203,12 @@ export function handlingCautions({ label, flowering, byWater }: LabelSituation, 
         facts: { mm: use.wateringIn.mm, hours: use.wateringIn.withinHours },
       }),
     );
-  if (label.form !== 'granule')
-    found.push(caution('rinse-and-leftover', 'note', 'place', 'change', { label }));
+  if (MIXED.has(label.form)) found.push(caution('rinse-and-leftover', 'note', 'place', 'change', { label }));
   return found;
 }
+
+/** What is mixed with water leaves a rinse and may leave a rest. */
+const MIXED: ReadonlySet<Form> = new Set<Form>(['concentrate', 'powder', 'nematodes']);
 
 /** Under this many live nematodes for each square metre a treatment is known to fail. */
 const FEWEST_NEMATODES_PER_M2 = 250_000;
@@ -194,7 +225,7 @@ const PROBLEM_RANK: Record<DoseProblem, CautionRank> = {
 
 /** What the amounts themselves raise, and whether the small end of the measured area would pass the label's most. */
 export function doseCautions(
-  label: LabelCard,
+  label: CardInUse,
   dose: DoseAnswer,
   lawn: MeasuredLawn,
   chosen: number,

@@ -1,4 +1,4 @@
-import type { LabelUse } from '../labels';
+import type { UseInHand } from '../labels';
 import type { WeatherHour } from '../weather';
 import { findWindows, type WindowLimits, type WorkWindow } from './windows';
 
@@ -41,7 +41,7 @@ export interface HourCircumstances {
 }
 
 /** The label's clauses about weather as limits of `windows`; a clause that is not stated sets none. */
-export function limitsOf(use: LabelUse, { avoidTowards, jobHours }: HourCircumstances): WindowLimits {
+export function limitsOf(use: UseInHand, { avoidTowards, jobHours }: HourCircumstances): WindowLimits {
   return {
     jobHours,
     hoursOfDay: use.keepFromSun ? OUT_OF_SUN : DAYLIGHT,
@@ -57,7 +57,11 @@ export function limitsOf(use: LabelUse, { avoidTowards, jobHours }: HourCircumst
 }
 
 /** Go or no-go for every hour of a forecast, with reasons, and the windows long enough for the job. */
-export function judgeHours(use: LabelUse, forecast: Forecast, circumstances: HourCircumstances): JudgedHours {
+export function judgeHours(
+  use: UseInHand,
+  forecast: Forecast,
+  circumstances: HourCircumstances,
+): JudgedHours {
   const { hours, startHour } = forecast;
   const limits = limitsOf(use, circumstances);
   const found = findWindows(

@@ -1,12 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEMONSTRATION_LABELS } from '../../catalog';
+import { inHand } from '../labels';
 import { syntheticHours } from '../weather';
 import { addDays, parseDay, type CalendarDay } from '../units';
 import { findWindows, judgeHours, retreat, type Forecast } from '.';
 
 const day = (text: string): CalendarDay => parseDay(text) ?? expect.fail(text);
-const label = (id: string) => DEMONSTRATION_LABELS.find((l) => l.id === id) ?? expect.fail(id);
+const label = (id: string) => {
+  const card = DEMONSTRATION_LABELS.find((l) => l.id === id) ?? expect.fail(id);
+  return inHand(card, { pest: null, stage: null, surrounding: 'lawn' }) ?? expect.fail(id);
+};
 
 describe('when again', () => {
   it('never puts two treatments closer than the label’s interval, nor more in a year than it allows', () => {

@@ -17,7 +17,13 @@ const OWN: ReadonlySet<string> = new Set(['/account', '/sign-out']);
 /** Pages that only owners open. */
 const OWNERS: ReadonlySet<string> = new Set(['/people', '/outbox', '/keeping', '/keeping/export']);
 /** Forms that are of use only to whoever may send them. */
-const FORMS: ReadonlySet<string> = new Set(['/cases/new', '/properties/new', '/shelf/new']);
+const FORMS: ReadonlySet<string> = new Set([
+  '/cases/new',
+  '/properties/new',
+  '/shelf/new',
+  '/shelf/import',
+  '/shelf/[label]/edit',
+]);
 /** Pages that everybody reads and only owners change. */
 const OWNERS_CHANGE: ReadonlySet<string> = new Set(['/settings']);
 

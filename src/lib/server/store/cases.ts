@@ -2,6 +2,7 @@ import { and, desc, eq, isNull, sql, type SQL } from 'drizzle-orm';
 import type { PgColumn } from 'drizzle-orm/pg-core';
 import { CANDIDATES, FIELD_TESTS, SIGNS } from '../../catalog';
 import type { CaseFacts } from '../../core/case';
+import { fitsSite } from '../../core/labels';
 import type { ShelfEntry } from '../../core/choose';
 import type { ApplicationRecord } from '../../core/record';
 import type { CalendarDay } from '../../core/units';
@@ -170,6 +171,7 @@ function factsOf(known: {
     today: localDay(around.now, property.timeZone),
     nowHour,
     real: around.real,
+    licensed: around.settings.licence.number !== '',
     property: {
       name: property.name,
       hemisphere: property.latitude < 0 ? 'south' : 'north',
@@ -183,7 +185,7 @@ function factsOf(known: {
     ...stopsFromRows(known.stops),
     settled: settledFromRows(known.settlements),
     records: known.records,
-    shelf: known.shelf,
+    ...shelfFor(known.shelf, stopsFromRows(known.stops).stops, known.records),
     forecast: around.weather.forecast(property, nowHour),
     rules: around.settings.rules,
     ownThresholds: around.settings.thresholds,
@@ -191,6 +193,22 @@ function factsOf(known: {
     signs: SIGNS,
     tests: FIELD_TESTS,
   };
+}
+
+/** What of the shelf bears on a case: uses for places like its own, and whatever it chose or used before. */
+function shelfFor(
+  shelf: readonly ShelfEntry[],
+  { look, choose }: CaseFacts['stops'],
+  records: readonly ApplicationRecord[],
+): Pick<CaseFacts, 'shelf' | 'elsewhere'> {
+  const surrounding = look?.surrounding ?? 'lawn';
+  const named = new Set([choose?.label, ...records.map((r) => r.label.id)]);
+  const here = shelf.flatMap(({ label, containers }) => {
+    const uses = label.uses.filter((use) => fitsSite(use, surrounding));
+    if (uses.length > 0) return [{ label: { ...label, uses }, containers }];
+    return named.has(label.id) ? [{ label, containers }] : [];
+  });
+  return { shelf: here, elsewhere: shelf.length - here.length };
 }
 
 /** Opens a case and gives it the next number of the workspace. Null where the property is not the workspace's own. */

@@ -1,4 +1,4 @@
-import { labelSchema } from '../../catalog';
+import { readCard } from '../../catalog';
 import type { AnsweredStop, CaseFacts, StopBodies, StopState } from '../../core/case';
 import type { ShelfEntry } from '../../core/choose';
 import type { LabelCard } from '../../core/labels';
@@ -15,7 +15,7 @@ const CARDS = new Map<string, LabelCard>();
 const ANSWERS = new Map<string, { readonly body: StopBodies[AnsweredStop] | undefined }>();
 
 const cardOf = ({ workspaceId, labelId, version, card }: Row<typeof tables.labels>): LabelCard =>
-  remember(CARDS, `${workspaceId} ${version} ${labelId}`, () => labelSchema.parse(card));
+  remember(CARDS, `${workspaceId} ${version} ${labelId}`, () => readCard(card));
 
 export function recordFromRow(row: Row<typeof tables.records>): ApplicationRecord {
   return {

@@ -1,6 +1,8 @@
-import { eq, sql } from 'drizzle-orm';
+import { and, desc, eq, sql } from 'drizzle-orm';
+import { readCard } from '../../catalog';
 import type { ShelfEntry } from '../../core/choose';
 import type { LabelCard } from '../../core/labels';
+import type { NewLot } from '../../forms';
 import type { Tx } from '../db/client';
 import * as t from '../db/schema';
 import { recordFromRow, shelfFromRows } from './rows';
@@ -12,31 +14,63 @@ export async function loadShelf(tx: Tx): Promise<ShelfEntry[]> {
     tx.select().from(t.containers).where(eq(t.containers.workspaceId, tx.workspaceId)),
     tx.select().from(t.records).where(eq(t.records.workspaceId, tx.workspaceId)),
   ]);
-  return shelfFromRows(labels, containers, records.map(recordFromRow));
+  return shelfFromRows(labels, containers, records.map(recordFromRow)).sort((a, b) =>
+    a.label.name.localeCompare(b.label.name, 'en'),
+  );
+}
+
+/** Every version of a label, the newest first. */
+export async function cardVersions(tx: Tx, labelId: string): Promise<LabelCard[]> {
+  const rows = await tx
+    .select({ card: t.labels.card })
+    .from(t.labels)
+    .where(and(eq(t.labels.workspaceId, tx.workspaceId), eq(t.labels.labelId, labelId)))
+    .orderBy(desc(t.labels.version));
+  return rows.map((row) => readCard(row.card));
 }
 
 /** Adds a label card as a new version; older records keep the version that they were made under. */
 export async function addLabel(tx: Tx, card: Omit<LabelCard, 'version'>): Promise<number> {
-  await tx.execute(sql`select pg_advisory_xact_lock(hashtext(${tx.workspaceId}))`);
-  const rows = await tx
-    .select({ labelId: t.labels.labelId, version: t.labels.version })
-    .from(t.labels)
-    .where(eq(t.labels.workspaceId, tx.workspaceId));
-  const version = 1 + Math.max(0, ...rows.filter((r) => r.labelId === card.id).map((r) => r.version));
-  await tx
-    .insert(t.labels)
-    .values({ workspaceId: tx.workspaceId, labelId: card.id, version, card: { ...card, version } });
-  return version;
+  return (await addLabels(tx, [card]))[0] ?? 1;
 }
 
-export interface NewContainer {
+/** Adds cards, each as the next version of its label; one that is the same as the newest adds none (0). */
+export async function addLabels(tx: Tx, cards: readonly Omit<LabelCard, 'version'>[]): Promise<number[]> {
+  await tx.execute(sql`select pg_advisory_xact_lock(hashtext(${tx.workspaceId}))`);
+  const rows = await tx
+    .select({ labelId: t.labels.labelId, version: t.labels.version, card: t.labels.card })
+    .from(t.labels)
+    .where(eq(t.labels.workspaceId, tx.workspaceId));
+  const newest = new Map<string, { version: number; text: string }>();
+  for (const { labelId, version, card } of rows)
+    if (version > (newest.get(labelId)?.version ?? 0))
+      newest.set(labelId, { version, text: textOf(readCard(card)) });
+  const values: (typeof t.labels.$inferInsert)[] = [];
+  const versions = cards.map((card) => {
+    const before = newest.get(card.id);
+    const text = textOf(card);
+    if (before?.text === text) return 0;
+    const version = (before?.version ?? 0) + 1;
+    newest.set(card.id, { version, text });
+    values.push({ workspaceId: tx.workspaceId, labelId: card.id, version, card: { ...card, version } });
+    return version;
+  });
+  for (let i = 0; i < values.length; i += CHUNK) await tx.insert(t.labels).values(values.slice(i, i + CHUNK));
+  return versions;
+}
+const CHUNK = 500;
+
+/** A card without its version, with its keys in one order. */
+function textOf(card: Omit<LabelCard, 'version'>): string {
+  return JSON.stringify({ ...card, version: 0 }, (_key, value: unknown) =>
+    typeof value === 'object' && value !== null && !Array.isArray(value)
+      ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
+      : value,
+  );
+}
+
+export interface NewContainer extends NewLot {
   readonly labelId: string;
-  readonly lot: string;
-  readonly size: number;
-  readonly unit: string;
-  readonly price: number;
-  readonly expiresOn: string | null;
-  readonly keptIn: string;
 }
 
 export async function addContainer(tx: Tx, container: NewContainer): Promise<void> {

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { resolve } from '$app/paths';
   import { untrack } from 'svelte';
   import type { Option } from '../../core/choose';
   import {
@@ -20,6 +21,10 @@
   const sheet = getSheet();
   const view = $derived(sheet.view);
   const start = untrack(() => sheet.facts.stops.choose);
+  const names = (option: Option): boolean => !option.halts.some((halt) => halt.code === 'pest-not-on-label');
+  /** What its label names against this pest, and what was chosen all the same. */
+  const forThis = $derived(view.options.filter((o) => names(o) || o.label.id === start?.label));
+  const others = $derived(view.options.filter((o) => !forThis.includes(o)));
   const cost = (option: Option): string =>
     option.dose?.container
       ? `${priceText(option.dose.container.costUsed)} for this lawn`
@@ -77,7 +82,7 @@
 <fieldset>
   <legend class="visually-hidden">Remedy</legend>
   <ul class="rule-list">
-    {#each view.options as option, i (option.label.id)}
+    {#each forThis as option, i (option.label.id)}
       <li class="option" class:halted={option.halts.length > 0}>
         <label class="pick">
           <input
@@ -137,7 +142,14 @@
     </li>
   </ul>
 </fieldset>
-{#if view.options.length === 0}<p class="soft">The remedies are ranked once there is a name.</p>{/if}
+{#if view.options.length === 0}<p class="soft">The remedies are ranked once there is a name.</p>
+{:else if others.length > 0 || sheet.facts.elsewhere > 0}
+  <p class="soft small">
+    {#if others.length > 0}Not on their labels: {others.map((option) => option.label.name).join(', ')}.{/if}
+    {#if sheet.facts.elsewhere > 0}{sheet.facts.elsewhere} more cards are for other places.{/if}
+    <a href={resolve('/shelf')}>The shelf</a>
+  </p>
+{/if}
 <div class="fields reason">
   <Note label="Reason, where it is not the first" name="reason" value={start?.reason ?? ''} />
 </div>

@@ -1,13 +1,13 @@
 <script lang="ts">
   import { fillingLevels, type DoseAnswer } from '../../core/dose';
-  import type { LabelCard } from '../../core/labels';
+  import type { CardInUse } from '../../core/labels';
   import { unitText } from '../../words';
   import { getShow } from '../parts/show';
   import Vessel from '../drawings/Vessel.svelte';
   import { getSheet } from './sheet.svelte';
   const { numberText, quantityText } = getShow();
 
-  let { label, dose }: { label: LabelCard; dose: DoseAnswer } = $props();
+  let { label, dose }: { label: CardInUse; dose: DoseAnswer } = $props();
   const sheet = getSheet();
   const view = $derived(sheet.view);
   const DRAWN = 4;

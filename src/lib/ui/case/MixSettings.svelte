@@ -1,6 +1,6 @@
 <script lang="ts">
   import { onMount, untrack } from 'svelte';
-  import type { LabelCard } from '../../core/labels';
+  import type { CardInUse } from '../../core/labels';
   import type { Quantity, Unit } from '../../core/units';
   import { unitText } from '../../words';
   import { getShow } from '../parts/show';
@@ -12,7 +12,7 @@
   import type { Tool } from './stop-props';
   const { dayText, numberText, quantityText, rateText } = getShow();
 
-  let { equipment, label }: { equipment: readonly Tool[]; label: LabelCard } = $props();
+  let { equipment, label }: { equipment: readonly Tool[]; label: CardInUse } = $props();
   const sheet = getSheet();
   const errorFor = getErrors();
   const use = $derived(label.use);

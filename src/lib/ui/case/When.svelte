@@ -1,6 +1,6 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import type { LabelUse } from '../../core/labels';
+  import type { UseInHand } from '../../core/labels';
   import { clockText, dayOfHour, hourField, hourReason, hourText } from '../../words';
   import { getShow } from '../parts/show';
   import Choice from '../parts/Choice.svelte';
@@ -48,7 +48,7 @@
     const top = [...count].sort((a, b) => b[1] - a[1]).slice(0, 2);
     return top.map(([code, n]) => `${hourReason(code)} ${n} h`).join(', ');
   };
-  const limits = (use: LabelUse): string[] => [
+  const limits = (use: UseInHand): string[] => [
     ...(use.maxWindKmh
       ? [`wind at most ${show.windText(use.maxWindKmh)}, and under ${show.windText(5)} look for drift first`]
       : []),

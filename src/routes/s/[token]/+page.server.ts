@@ -84,6 +84,7 @@ async function noticeOf(tx: Tx, share: Share, about: About, around: App.Locals['
             hour: facts.stops.when?.hour ?? null,
             area: view.lawn?.area ?? null,
             reEntry: view.label.use.reEntry,
+            reEntryHours: view.label.use.reEntryHours,
             wateringIn: view.label.use.wateringIn,
           }
         : null,

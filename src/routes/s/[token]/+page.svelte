@@ -81,7 +81,11 @@
       <h2>What to do</h2>
       <ul>
         <li>Close windows on that side; take in toys, washing, pet bowls; cover ponds and fish.</li>
-        <li>{STAY_OFF[p.reEntry]}</li>
+        <li>
+          {p.reEntry === 'hours'
+            ? `Keep people and pets off for ${show.numberText(p.reEntryHours ?? 0)} hours, and until everything is dry.`
+            : STAY_OFF[p.reEntry]}
+        </li>
         {#if p.wateringIn}<li>
             The lawn needs {show.rainText(p.wateringIn.mm)} of water within {p.wateringIn.withinHours} hours; do
             not mow before.

@@ -1,113 +1,173 @@
 <script lang="ts">
-  import { FORM_WORDS, GRADE_WORDS } from '$lib/words';
+  import { resolve } from '$app/paths';
+  import { CLAUSE_KEYS, checkLabel } from '$lib/core/labels';
+  import {
+    CLAUSE_WORDS,
+    FAMILY_WORDS,
+    FINDING_WORDS,
+    FORM_WORDS,
+    GRADE_WORDS,
+    METHOD_WORDS,
+    RULE_WORDS,
+    SITE_WORDS,
+    useLimits,
+    useText,
+  } from '$lib/words';
+  import { getMayChange } from '$lib/ui/parts/may';
   import { getShow } from '$lib/ui/parts/show';
+  import Containers from '$lib/ui/shelf/Containers.svelte';
   import type { PageProps } from './$types';
   const show = getShow();
-  const { numberText, quantityText, rateText } = show;
+  const { numberText, quantityText } = show;
 
   let { data }: PageProps = $props();
-  const label = $derived(data.label);
-  const use = $derived(label.use);
+  const may = getMayChange();
+  const card = $derived(data.card);
+  const found = $derived(checkLabel(card));
   const NOT_STATED = 'not stated';
-  const facts = $derived<[string, string, string | undefined][]>([
+  const general = $derived<[string, string | null][]>([
+    ['Wear', card.ppe.join(', ') || null],
+    ['Wear besides, own rule', card.ownPpe.join(', ') || null],
+    ['Filters', card.filterOut ? 'out' : null],
+    ['Repellent to insects', card.repellent ? 'yes: no baits near it' : null],
+    ['Mixing with others', card.mixWithOthers === 'yes' ? 'allowed' : card.mixWithOthers],
+    ['First aid', card.firstAid],
     [
-      'Rate',
-      `${numberText(use.rate.min)} to ${rateText(use.rate.max, use.rate.unit, use.rate.per)}`,
-      label.clauses.rate?.at,
+      'Keep at',
+      card.storeC ? `${show.degreesText(card.storeC[0])} to ${show.degreesText(card.storeC[1])}` : null,
     ],
+    ['Flammable', card.flammable ? 'yes' : null],
     [
-      'Finished mix',
-      use.carrier
-        ? rateText(use.carrier.amount.value, use.carrier.amount.unit, use.carrier.per)
-        : 'put down as it is',
-      label.clauses.rate?.at,
-    ],
-    [
-      'No sooner than',
-      use.noSoonerThanDays ? `${use.noSoonerThanDays} days` : NOT_STATED,
-      label.clauses.interval?.at,
-    ],
-    ['Repeat about every', use.aboutEveryDays ? `${use.aboutEveryDays} days` : NOT_STATED, undefined],
-    [
-      'Most in 12 months',
+      'Keeps',
       [
-        use.maxPerYear ? `${use.maxPerYear} times` : '',
-        use.cap ? rateText(use.cap.amount.value, use.cap.amount.unit, use.cap.per) : '',
+        card.shelfLifeMonths ? `${card.shelfLifeMonths} months closed` : '',
+        card.openedDays ? `${card.openedDays} days opened` : '',
       ]
         .filter(Boolean)
-        .join(', ') || NOT_STATED,
-      label.clauses.yearly?.at,
+        .join(', ') || null,
     ],
-    [
-      'Watering in',
-      use.wateringIn
-        ? `${show.rainText(use.wateringIn.mm)} within ${use.wateringIn.withinHours} h`
-        : NOT_STATED,
-      label.clauses.watering?.at,
-    ],
-    [
-      'Wind',
-      use.maxWindKmh ? `at most ${show.windText(use.maxWindKmh)}` : NOT_STATED,
-      label.clauses.weather?.at,
-    ],
-    ['Rain-free after', use.rainFreeHours ? `${use.rainFreeHours} h` : NOT_STATED, label.clauses.weather?.at],
-    [
-      'Soil',
-      use.soilC ? `${show.degreesText(use.soilC[0])} to ${show.degreesText(use.soilC[1])}` : NOT_STATED,
-      label.clauses.soil?.at,
-    ],
-    [
-      'From open water',
-      use.waterBufferM ? show.lengthText(use.waterBufferM) : NOT_STATED,
-      label.clauses.buffer?.at,
-    ],
-    ['Flowering turf', use.notOnBloom ? 'mow first' : NOT_STATED, label.clauses.bloom?.at],
-    ['Wear', label.ppe.join(', ') || NOT_STATED, label.clauses.ppe?.at],
-    ['First aid', label.firstAid ?? NOT_STATED, undefined],
-    ['Container', quantityText(label.container.size), undefined],
+    ['Disposal', card.disposal],
+    ['Licence', card.licenceNeeded === null ? null : card.licenceNeeded ? 'needed' : 'not needed'],
+    ['Allowed in', card.allowedIn.join(', ') || null],
+    ['Container', [card.container.size, ...card.otherSizes].map(quantityText).join(', ')],
   ]);
+  const actives = $derived(
+    card.actives
+      .map((a) =>
+        [
+          a.name,
+          a.percent === null ? '' : ` ${numberText(a.percent)} %`,
+          a.gramsPerLitre === null ? '' : `, ${numberText(a.gramsPerLitre)} g in 1 l`,
+          a.group === null ? '' : `, group ${a.group}`,
+        ].join(''),
+      )
+      .join('; '),
+  );
 </script>
 
-<svelte:head><title>{label.name} · Nimsy</title></svelte:head>
+<svelte:head><title>{card.name} · Nimsy</title></svelte:head>
 <div class="page">
-  {#if label.demonstration}<p class="demo">Demonstration label: use the label on your own container.</p>{/if}
-  <h1>{label.name}</h1>
+  {#if card.demonstration}<p class="demo">Demonstration label: use the label on your own container.</p>{/if}
+  {#if card.version !== data.newest}
+    <p class="demo">
+      An older version, kept for the records that were made under it. <a
+        href={resolve('/shelf/[label]', { label: card.id })}>Version {data.newest} is the newest</a
+      >.
+    </p>
+  {/if}
+  <div class="top">
+    <h1>{card.name}</h1>
+    <div class="doing">
+      {#if may()}
+        <a class="button button-main" href={resolve('/shelf/[label]/edit', { label: card.id })}>Change</a>
+        <a class="button" href="{resolve('/shelf/new')}?from={card.id}">Duplicate</a>
+      {/if}
+      <a class="button" href={resolve('/shelf/[label]/export', { label: card.id })} download>As JSON</a>
+    </div>
+  </div>
   <p class="soft">
-    {label.maker} · {FORM_WORDS[label.form]} · {label.actives
-      .map(
-        (a) =>
-          `${a.name}${a.percent ? ` ${numberText(a.percent)} %` : ''}${a.group ? `, group ${a.group}` : ''}`,
-      )
-      .join('; ') || 'active ingredient not stated'} · registration {label.registration ??
-      NOT_STATED}{label.signalWord ? ` · ${label.signalWord}` : ''} · version {label.version}
+    {card.maker} · {FORM_WORDS[card.form]} · {FAMILY_WORDS[card.family]} · {actives ||
+      'active ingredient not stated'} · registration {card.registration ?? NOT_STATED}{card.signalWord
+      ? ` · ${card.signalWord}`
+      : ''}
   </p>
-  <h2 class="section-head">Against, on turf</h2>
-  <table class="table">
-    <thead><tr><th>Pest</th><th>Stages</th><th>Evidence</th></tr></thead>
-    <tbody
-      >{#each data.targets as t (t.name)}<tr
-          ><td class="figure">{t.name}</td><td>{t.stages.join(', ')}</td><td
-            >{GRADE_WORDS[t.grade]}: {t.reason.toLowerCase()}</td
-          ></tr
-        >{/each}</tbody
-    >
-  </table>
-  <h2 class="section-head">Limits</h2>
+  {#if data.versions.length > 1}
+    <p class="small">
+      Versions: {#each data.versions as version, i (version)}{i > 0
+          ? ', '
+          : ''}{#if version === card.version}<b>{version}</b>{:else}<a
+            href="{resolve('/shelf/[label]', { label: card.id })}?version={version}">{version}</a
+          >{/if}{/each}
+    </p>
+  {/if}
+
+  {#if found.length > 0}
+    <details class="check" open={found[0]?.rank === 'contradiction'}>
+      <summary>Label check: {found.length} to look at</summary>
+      <ul>
+        {#each found as f (`${f.rule}${f.use}`)}<li>
+            <b>{FINDING_WORDS[f.rank]}{f.use !== null && card.uses.length > 1 ? `, use ${f.use + 1}` : ''}:</b
+            >
+            {RULE_WORDS[f.rule]}
+          </li>{/each}
+      </ul>
+    </details>
+  {/if}
+
+  {#each card.uses as use, i (i)}
+    {@const limits = useLimits(use, show)}
+    <h2 class="section-head">
+      {card.uses.length > 1 ? `Use ${i + 1}: ` : ''}{use.sites.map((s) => SITE_WORDS[s]).join('; ')}
+    </h2>
+    <p class="plain">{METHOD_WORDS[use.method]}: {useText(use, show)}.</p>
+    <table class="table">
+      <thead><tr><th>Against</th><th>Stages</th><th>Evidence</th></tr></thead>
+      <tbody
+        >{#each use.targets as t (t.pest)}<tr
+            ><td class="figure">{data.pests[t.pest]?.name ?? t.pest}</td><td
+              >{t.stages.map((s) => data.pests[t.pest]?.stages[s] ?? s).join(', ')}</td
+            ><td>{GRADE_WORDS[t.grade]}: {t.reason.toLowerCase()}</td></tr
+          >{/each}</tbody
+      >
+    </table>
+    <dl class="limits">
+      {#each limits.filter((l) => l.text !== null) as limit (limit.name)}
+        <div>
+          <dt>{limit.name}</dt>
+          <dd>
+            {limit.text}{#if card.clauses[limit.clause]}<span class="soft small">
+                · {card.clauses[limit.clause]?.at}</span
+              >{/if}
+          </dd>
+        </div>
+      {/each}
+    </dl>
+    <p class="soft small">
+      Not stated: {limits
+        .filter((l) => l.text === null)
+        .map((l) => l.name.toLowerCase())
+        .join(', ')}.
+    </p>
+  {/each}
+
+  <h2 class="section-head">Handling, storage</h2>
   <table class="table facts">
     <tbody
-      >{#each facts as [name, value, clause] (name)}<tr
-          ><th scope="row">{name}</th><td class:soft={value === NOT_STATED}>{value}</td><td class="soft small"
-            >{clause ? `clause ${clause}` : ''}</td
-          ></tr
+      >{#each general as [name, value] (name)}<tr
+          ><th scope="row">{name}</th><td class:soft={value === null}>{value ?? NOT_STATED}</td></tr
         >{/each}</tbody
     >
   </table>
-  {#if Object.keys(label.clauses).length > 0}
+
+  <h2 class="section-head">Containers</h2>
+  <Containers containers={data.containers} today={data.today} />
+
+  {#if Object.keys(card.clauses).length > 0}
     <h2 class="section-head">In the label’s own words</h2>
     <ul class="rule-list">
-      {#each Object.values(label.clauses) as clause (clause.at)}<li>
-          <b>{clause.at}</b>
-          {clause.text}
+      {#each CLAUSE_KEYS.filter((key) => card.clauses[key]) as key (key)}<li>
+          <b>{card.clauses[key]?.at}</b> <span class="soft small">{CLAUSE_WORDS[key].toLowerCase()}</span>
+          {card.clauses[key]?.text}
         </li>{/each}
     </ul>
   {/if}
@@ -121,8 +181,43 @@
     margin: 0 0 1rem;
     font-weight: 650;
   }
+  .top,
+  .doing {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem 1rem;
+    align-items: center;
+    justify-content: space-between;
+  }
+  .check {
+    border-left: 5px solid var(--saffron);
+    padding: 0.2rem 0 0.2rem 0.8rem;
+  }
+  .check summary {
+    cursor: pointer;
+    font-weight: 650;
+  }
+  .plain {
+    font-size: 1.1rem;
+  }
+  .limits {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr));
+    gap: 0 2rem;
+  }
+  .limits div {
+    display: flex;
+    justify-content: space-between;
+    gap: 1rem;
+    border-bottom: 1px solid var(--rule);
+    padding: 0.25rem 0;
+  }
+  .limits dd {
+    margin: 0;
+    text-align: right;
+  }
   .facts th {
-    width: 12rem;
+    width: 13rem;
     border-bottom: 1px solid var(--rule);
     color: var(--ink);
   }

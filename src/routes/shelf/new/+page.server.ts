@@ -2,27 +2,38 @@ import { redirect } from '@sveltejs/kit';
 import { randomUUID } from 'node:crypto';
 import { CANDIDATES } from '$lib/catalog';
 import { isRefused } from '$lib/core/result';
-import { fieldsOf, parseOwnLabel } from '$lib/forms';
+import { fieldsOf, fieldsOfCard, parseCard, parseLot } from '$lib/forms';
 import { wrongFields } from '$lib/server/session/answer';
-import { addContainer, addLabel } from '$lib/server/store/shelf';
+import { addContainer, addLabel, cardVersions } from '$lib/server/store/shelf';
+import { pestNames } from '../pest-names';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = () => ({
-  pests: CANDIDATES.filter((c) => c.kind === 'insect' && c.status === 'pest').map(({ id, name }) => ({
-    id,
-    name,
-  })),
-});
+/** An empty card, or a copy of one that is on the shelf. */
+export const load: PageServerLoad = async ({ locals, url }) => {
+  const from = url.searchParams.get('from');
+  const [card] = from === null ? [] : await locals.inWorkspace((tx) => cardVersions(tx, from));
+  return {
+    pests: pestNames(),
+    from: card?.name ?? null,
+    start: card ? { ...fieldsOfCard(card), name: `${card.name}, copy` } : {},
+  };
+};
 
 export const actions: Actions = {
-  default: async ({ request, locals }) => {
+  save: async ({ request, locals, url }) => {
     const fields = fieldsOf(await request.formData());
-    const parsed = parseOwnLabel(fields, CANDIDATES, `own-${randomUUID().slice(0, 8)}`);
+    const parsed = parseCard(fields, CANDIDATES, `own-${randomUUID().slice(0, 8)}`);
     if (isRefused(parsed)) return wrongFields(parsed.refused, fields);
-    const { card, container } = parsed.ok;
-    await locals.inWorkspace(async (tx) => {
-      await addLabel(tx, card);
-      await addContainer(tx, { labelId: card.id, ...container });
+    const lot = parseLot(fields, parsed.ok.container.size);
+    if (isRefused(lot)) return wrongFields(lot.refused, fields);
+    const from = url.searchParams.get('from');
+    const card = await locals.inWorkspace(async (tx) => {
+      const [copied] = from === null ? [] : await cardVersions(tx, from);
+      // The numbers of a copy of a demonstration label are as made up as the label's own.
+      const added = { ...parsed.ok, demonstration: copied?.demonstration ?? false };
+      await addLabel(tx, added);
+      if (lot.ok) await addContainer(tx, { labelId: added.id, ...lot.ok });
+      return added;
     });
     redirect(303, `/shelf/${card.id}`);
   },

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import { z } from 'zod';
-import { labelSchema } from '../../../catalog';
+import { labelSchema, upgraded } from '../../../catalog';
 import { customerForm, propertyForm, settingsShape } from '../../../forms';
 import { ALL_UNITS, type Unit } from '../../../core/units';
 
@@ -88,7 +88,7 @@ export const contentShape = z.strictObject({
       }),
     )
     .max(200_000),
-  labels: z.array(labelSchema).max(10_000),
+  labels: z.array(z.preprocess(upgraded, labelSchema)).max(10_000),
   containers: z
     .array(
       z.strictObject({

@@ -1,3 +1,4 @@
+import { upgraded } from '../../../catalog';
 import { randomUUID } from 'node:crypto';
 import { eq, sql } from 'drizzle-orm';
 import type { Tx } from '../../db/client';
@@ -27,7 +28,9 @@ export async function importWhole(tx: Tx, content: Content): Promise<FileTrouble
   const other = content.labels.find((card) =>
     there.some(
       (row) =>
-        row.labelId === card.id && row.version === card.version && canonical(row.card) !== canonical(card),
+        row.labelId === card.id &&
+        row.version === card.version &&
+        canonical(upgraded(row.card)) !== canonical(card),
     ),
   );
   if (other) return [`The label ${other.id} version ${other.version} is here already with other clauses.`];

@@ -1,3 +1,4 @@
+import { readCard } from '../../../catalog';
 import { asc, eq } from 'drizzle-orm';
 import { readSettings } from '../../../forms';
 import type { Tx } from '../../db/client';
@@ -89,7 +90,7 @@ export async function contentOf(tx: Tx): Promise<Content> {
         }
       : {}),
     records: records.map(recordFromRow),
-    labels: labels.map((row) => row.card),
+    labels: labels.map((row) => readCard(row.card)),
     containers: containers.map(({ id: _i, workspaceId: _w, ...row }) => row),
     equipment: equipment.map(({ id: _i, workspaceId: _w, ...row }) => row),
   } as unknown as Content;

@@ -1,0 +1,65 @@
+import type { Clause } from './label';
+
+export type CautionRank = 'halt' | 'care' | 'note';
+
+export type CautionCode =
+  // Name
+  | 'must-rule-out'
+  | 'not-an-insect'
+  | 'no-name'
+  // Choose
+  | 'pest-not-on-label'
+  | 'stage-not-on-label'
+  | 'site-not-on-label'
+  | 'out-of-season'
+  | 'licence-needed'
+  | 'interval-not-over'
+  | 'interval-not-stated'
+  | 'max-per-year-reached'
+  | 'season-cap-exceeded'
+  | 'lot-expired'
+  | 'demonstration-label'
+  | 'not-on-shelf'
+  | 'below-threshold'
+  | 'banned-here'
+  | 'local-care'
+  | 'grade-weak'
+  // Measure, When
+  | 'area-error-over-rate'
+  | 'water-buffer'
+  | 'soil-out-of-range'
+  | 'no-weather-known'
+  | 'calm-air'
+  // Mix, Place
+  | 'above-label-rate'
+  | 'below-label-rate'
+  | 'measure-too-coarse'
+  | 'carry-over-exceeds-need'
+  | 'carry-over-too-strong'
+  | 'product-exceeds-mix'
+  | 'nematodes-too-few'
+  | 'flowering-turf'
+  | 'wear-ppe'
+  | 'keep-out-until'
+  | 'water-in'
+  | 'filter-out'
+  | 'rinse-and-leftover';
+
+/** The stops of a case, in the order of the work. */
+export const STOPS = ['look', 'name', 'choose', 'measure', 'when', 'mix', 'place', 'log', 'recheck'] as const;
+export type Stop = (typeof STOPS)[number];
+
+/**
+ * Something that bears on people, animals, bees, water or the law. A Halt keeps the amounts away until it is settled; a
+ * Care is an act that is ticked; a Note informs.
+ */
+export interface Caution {
+  readonly code: CautionCode;
+  readonly rank: CautionRank;
+  /** The stop where it is settled. */
+  readonly stop: Stop;
+  /** Whether ticking settles it; otherwise the plan has to change. */
+  readonly settledBy: 'tick' | 'change';
+  readonly clause: Clause | null;
+  readonly facts: Readonly<Record<string, string | number>>;
+}

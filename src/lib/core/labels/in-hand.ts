@@ -1,0 +1,69 @@
+import type { Surrounding } from '../identify';
+import type { CardInUse, LabelCard, LabelUse, Site, UseInHand } from './label';
+
+const SITES_OF: Readonly<Record<Surrounding, readonly Site[]>> = {
+  lawn: ['turf', 'mound', 'nest'],
+  bed: ['bed', 'edible', 'nest'],
+  ground: ['ground', 'mound', 'nest'],
+  wall: ['foundation', 'nest'],
+  tree: ['trees', 'nest'],
+  water: ['water'],
+  kitchen: ['food-area', 'indoors', 'drain'],
+  store: ['food-area', 'indoors'],
+  bath: ['indoors', 'drain'],
+  room: ['indoors', 'textiles'],
+  bedroom: ['indoors', 'textiles'],
+  cellar: ['indoors', 'void'],
+  loft: ['void', 'indoors', 'nest'],
+};
+
+/** The sites of labels that a place of a case is. */
+export const sitesOf = (surrounding: Surrounding): readonly Site[] => SITES_OF[surrounding];
+
+export const fitsSite = (use: LabelUse, surrounding: Surrounding): boolean =>
+  use.sites.some((site) => SITES_OF[surrounding].includes(site));
+
+/** Whom, and where, a use is looked for. */
+export interface Wanted {
+  readonly pest: string | null;
+  readonly stage: string | null;
+  readonly surrounding: Surrounding;
+}
+
+/**
+ * The use of a card for a pest, stage and place: the site weighs most, then the pest, then the stage; the first of
+ * several equal ones. Its rate is that of the step for this pest or stage where the label has one; where only one end
+ * of the rate is stated, the other is the same. null where no use states a rate.
+ */
+export function inHand(card: LabelCard, wanted: Wanted): CardInUse | null {
+  let best: { use: LabelUse; rate: UseInHand['rate']; fit: number } | null = null;
+  for (const use of card.uses) {
+    const rate = rateFor(use, wanted);
+    if (rate === null) continue;
+    const fit = fitOf(use, wanted);
+    if (best === null || fit > best.fit) best = { use, rate, fit };
+  }
+  if (best === null) return null;
+  const { steps: _, ...use } = best.use;
+  return { ...card, use: { ...use, rate: best.rate }, siteFits: best.fit >= SITE };
+}
+
+const [SITE, PEST, STAGE] = [4, 2, 1];
+
+function fitOf(use: LabelUse, { pest, stage, surrounding }: Wanted): number {
+  const target = use.targets.find((t) => t.pest === pest);
+  return (
+    (fitsSite(use, surrounding) ? SITE : 0) +
+    (target ? PEST + (stage !== null && target.stages.includes(stage) ? STAGE : 0) : 0)
+  );
+}
+
+function rateFor({ rate, steps }: LabelUse, { pest, stage }: Wanted): UseInHand['rate'] | null {
+  if (rate === null) return null;
+  const step =
+    steps.find((s) => s.by === 'stage' && s.of === stage) ??
+    steps.find((s) => s.by === 'pest' && s.of === pest);
+  const min = step?.min ?? rate.min ?? rate.max;
+  const max = step?.max ?? rate.max ?? rate.min;
+  return min === null || max === null ? null : { ...rate, min, max };
+}

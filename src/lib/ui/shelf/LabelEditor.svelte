@@ -1,0 +1,347 @@
+<script lang="ts">
+  import { untrack, type Snippet } from 'svelte';
+  import { enhance } from '$app/forms';
+  import { FAMILIES, FORMS, type LabelCard } from '../../core/labels';
+  import { FAMILY_WORDS, FORM_WORDS } from '../../words';
+  import Amount from '../parts/Amount.svelte';
+  import Choice from '../parts/Choice.svelte';
+  import Field from '../parts/Field.svelte';
+  import Note from '../parts/Note.svelte';
+  import Reading from '../parts/Reading.svelte';
+  import Tick from '../parts/Tick.svelte';
+  import { setErrors } from '../parts/errors';
+  import ClauseRow from './ClauseRow.svelte';
+  import LabelPreview from './LabelPreview.svelte';
+  import UseFields from './UseFields.svelte';
+  import type { PestName } from './pest-name';
+
+  interface Props {
+    /** What the fields start from, by name. */
+    start: Readonly<Record<string, string>>;
+    pests: readonly PestName[];
+    errors: readonly { readonly path: string; readonly message: string }[];
+    /** A container comes with the card. */
+    container?: boolean;
+    save: string;
+    /** What can be read beside the editor. */
+    beside?: Snippet;
+  }
+  let { start, pests, errors, container = false, save, beside }: Props = $props();
+  const errorFor = setErrors((path) => errors.find((e) => e.path === path)?.message);
+  const was = (name: string, other = ''): string => start[name] ?? other;
+  const PRODUCTS = ['ml', 'l', 'floz', 'g', 'kg', 'oz', 'lb', 'million', 'count'];
+  const NOT_STATED = { value: '', name: 'not stated' };
+  const within = (at: string): Record<string, string> =>
+    Object.fromEntries(
+      Object.entries(start).flatMap(([name, value]) =>
+        name.startsWith(`${at}.`) ? [[name.slice(at.length + 1), value]] : [],
+      ),
+    );
+  const countOf = (list: string): number =>
+    Math.max(
+      0,
+      ...Object.keys(start).map((name) => {
+        const [head, index] = name.split('.');
+        return head === list ? Number(index) + 1 : 0;
+      }),
+    );
+  let next = 0;
+  const useRow = (own: Record<string, string>) => ({ key: next++, own });
+  let uses = $state.raw(
+    untrack(() =>
+      Array.from({ length: Math.max(1, countOf('uses')) }, (_, i) => useRow(within(`uses.${i}`))),
+    ),
+  );
+  let actives = $state(untrack(() => Math.max(1, countOf('actives'))));
+  let form: HTMLFormElement;
+  let card = $state.raw<LabelCard | null>(null);
+  let unread = $state<string | null>(null);
+  let turn = 0;
+  const pestName = (id: string): string => pests.find((p) => p.id === id)?.name ?? id;
+
+  async function typed(): Promise<void> {
+    const now = ++turn;
+    const { fieldsOf, parseCard, unfinished } = await import('../../forms');
+    const { refusalSentence } = await import('../../words');
+    if (now !== turn) return;
+    const fields = unfinished(fieldsOf(new FormData(form)));
+    const parsed = parseCard(fields, pests, 'unfinished');
+    if ('ok' in parsed) {
+      card = { ...parsed.ok, version: 1 };
+      unread = null;
+    } else {
+      const first = parsed.refused.find((r) => !r.path.endsWith('.sites'));
+      unread = first ? refusalSentence(first) : null;
+    }
+  }
+  $effect(() => {
+    void uses;
+    void typed();
+  });
+</script>
+
+<datalist id="pest-names">
+  {#each pests as pest (pest.id)}<option value={pest.name}></option>{/each}
+</datalist>
+<div class="desk">
+  <form
+    bind:this={form}
+    method="POST"
+    action="?/save"
+    novalidate
+    oninput={typed}
+    onchange={typed}
+    use:enhance={() =>
+      ({ update }) =>
+        update({ reset: false })}
+  >
+    <h2 class="section-head">What it is</h2>
+    <div class="fields">
+      <Field label="Name on the label" name="name" value={was('name')} width="18rem" required />
+      <Field label="Maker" name="maker" value={was('maker')} width="14rem" />
+      <Field label="Registration" name="registration" value={was('registration')} width="9rem" />
+      <Field label="Signal word" name="signalWord" value={was('signalWord')} width="9rem" />
+    </div>
+    <div class="fields">
+      <Choice
+        label="Form"
+        name="form"
+        value={was('form', 'concentrate')}
+        items={FORMS.map((value) => ({ value, name: FORM_WORDS[value] }))}
+        width="13rem"
+      />
+      <Choice
+        label="Family"
+        name="family"
+        value={was('family', 'residual')}
+        items={FAMILIES.map((value) => ({ value, name: FAMILY_WORDS[value] }))}
+        width="13rem"
+      />
+      <Choice
+        label="Licence needed"
+        name="licenceNeeded"
+        value={was('licenceNeeded')}
+        items={[NOT_STATED, { value: 'yes', name: 'yes' }, { value: 'no', name: 'no' }]}
+        width="9rem"
+      />
+      <Field
+        label="Allowed in"
+        name="allowedIn"
+        value={was('allowedIn')}
+        width="14rem"
+        hint="with commas between"
+      />
+    </div>
+    {#each Array.from({ length: actives }, (_, i) => i) as i (i)}
+      <div class="fields">
+        <Field
+          label="Active ingredient{i === 0 ? '' : ` ${i + 1}`}"
+          name="actives.{i}.name"
+          value={was(`actives.${i}.name`)}
+          width="15rem"
+        />
+        <Field
+          label="Strength"
+          name="actives.{i}.percent"
+          value={was(`actives.${i}.percent`)}
+          numeric
+          after="%"
+          width="7.5rem"
+        />
+        <Field
+          label="or"
+          name="actives.{i}.gramsPerLitre"
+          value={was(`actives.${i}.gramsPerLitre`)}
+          numeric
+          after="g in 1 l"
+          width="7.5rem"
+        />
+        <Field label="Group" name="actives.{i}.group" value={was(`actives.${i}.group`)} width="5.5rem" />
+        {#if i === 0}
+          <Field
+            label="Density"
+            name="densityKgPerL"
+            value={was('densityKgPerL')}
+            numeric
+            after="kg in 1 l"
+            width="8.5rem"
+          />
+        {/if}
+      </div>
+    {/each}
+    {#if actives < 6}
+      <button type="button" class="button button-plain" onclick={() => (actives += 1)}
+        >Another ingredient</button
+      >
+    {/if}
+    <ClauseRow key="licence" own={start} />
+    <ClauseRow key="allowed" own={start} />
+
+    {#each uses as row, i (row.key)}
+      <fieldset class="use">
+        <legend class="section-head"
+          >{uses.length === 1 ? 'Against what, and where' : `Use ${i + 1}: against what, and where`}</legend
+        >
+        <UseFields at="uses.{i}" own={row.own} clauses={i === 0 ? start : null} {pests} />
+        {#if uses.length > 1}
+          <button
+            type="button"
+            class="button button-plain"
+            onclick={() => (uses = uses.filter((other) => other !== row))}>Take use {i + 1} off</button
+          >
+        {/if}
+      </fieldset>
+    {/each}
+    {#if errorFor('uses')}<p class="field-error">{errorFor('uses')}</p>{/if}
+    <button type="button" class="button button-plain" onclick={() => (uses = [...uses, useRow({})])}
+      >Another use of this label</button
+    >
+
+    <h2 class="section-head">Handling</h2>
+    <div class="fields">
+      <Field
+        label="Wear, as the label says"
+        name="ppe"
+        value={was('ppe')}
+        width="17rem"
+        hint="with commas between"
+      />
+      <Field label="Wear besides, your own rule" name="ownPpe" value={was('ownPpe')} width="15rem" />
+      <Choice
+        label="Mix with others"
+        name="mixWithOthers"
+        value={was('mixWithOthers')}
+        items={[NOT_STATED, { value: 'yes', name: 'allowed' }, { value: 'no', name: 'no' }]}
+        width="9rem"
+      />
+    </div>
+    <div class="ticks">
+      <Tick label="Filters out" name="filterOut" checked={was('filterOut') !== ''} />
+      <Tick label="Repellent to insects" name="repellent" checked={was('repellent') !== ''} />
+      <Tick label="Flammable" name="flammable" checked={was('flammable') !== ''} />
+    </div>
+    {#each ['ppe', 'filter', 'compatibility'] as const as key (key)}<ClauseRow {key} own={start} />{/each}
+    <Note label="First aid" name="firstAid" value={was('firstAid')} />
+    <ClauseRow key="firstAid" own={start} />
+
+    <h2 class="section-head">Storage and disposal</h2>
+    <div class="fields">
+      <Reading
+        label="Keep from"
+        name="storeFrom"
+        measure="temperature"
+        value={was('storeFrom')}
+        width="8rem"
+      />
+      <Reading label="to" name="storeTo" measure="temperature" value={was('storeTo')} width="6rem" />
+      <Field
+        label="Keeps closed"
+        name="shelfLifeMonths"
+        value={was('shelfLifeMonths')}
+        numeric
+        after="months"
+        width="11rem"
+      />
+      <Field
+        label="Keeps opened"
+        name="openedDays"
+        value={was('openedDays')}
+        numeric
+        after="days"
+        width="10.5rem"
+      />
+    </div>
+    <Note label="Rinsing, leftovers, empty containers" name="disposal" value={was('disposal')} />
+    <ClauseRow key="storage" own={start} />
+    <ClauseRow key="disposal" own={start} />
+
+    <h2 class="section-head">The container</h2>
+    <div class="fields">
+      <Amount
+        label="Size"
+        name="size"
+        value={was('size.value')}
+        unit={was('size.unit', 'ml')}
+        units={PRODUCTS}
+      />
+      <Amount
+        label="also sold as"
+        name="otherSizes.0"
+        value={was('otherSizes.0.value')}
+        unit={was('otherSizes.0.unit', 'l')}
+        units={PRODUCTS}
+      />
+      {#if container}
+        <Field label="Lot" name="lot" value={was('lot')} width="8rem" hint="blank: no container yet" />
+        <Field label="Price" name="price" value={was('price', '0')} numeric width="7rem" />
+        <Field label="Use before" name="expiresOn" type="date" value={was('expiresOn')} width="10.5rem" />
+        <Field label="Kept in" name="keptIn" value={was('keptIn', 'shed')} width="9rem" />
+      {/if}
+    </div>
+    {#if errors.length > 0}
+      <div class="wrong" role="alert">
+        <p class="figure">Not saved yet</p>
+        <ul>
+          {#each errors as e, i (i)}<li>{e.message}</li>{/each}
+        </ul>
+      </div>
+    {/if}
+    <div class="actions"><button class="button button-main">{save}</button></div>
+  </form>
+  <aside aria-live="polite">
+    {#if beside}{@render beside()}{/if}
+    {#if unread}<p class="field-error">{unread}</p>{/if}
+    {#if card}<LabelPreview {card} {pestName} />{:else}
+      <p class="soft">The label in plain words, and what the label check finds, stand here while you type.</p>
+    {/if}
+  </aside>
+</div>
+
+<style>
+  .desk {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 19rem;
+    gap: 2rem;
+  }
+  aside {
+    position: sticky;
+    top: 0.5rem;
+    align-self: start;
+    max-height: calc(100vh - 1rem);
+    overflow: auto;
+    border-left: 1px solid var(--rule);
+    padding-left: 1.2rem;
+  }
+  .use {
+    margin-top: 0.6rem;
+  }
+  .use legend {
+    width: 100%;
+  }
+  .ticks {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 1.4rem;
+  }
+  .wrong {
+    border-left: 5px solid var(--brick);
+    background: var(--brick-wash);
+    padding: 0.6rem 0.9rem;
+    margin-top: 1rem;
+  }
+  .wrong p {
+    margin: 0;
+  }
+  @media (max-width: 1000px) {
+    .desk {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    aside {
+      position: static;
+      max-height: none;
+      border-left: 0;
+      border-top: 2px solid var(--ink);
+      padding: 0.4rem 0 0;
+    }
+  }
+</style>

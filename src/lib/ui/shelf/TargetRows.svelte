@@ -1,0 +1,122 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { GRADE_WORDS } from '../../words';
+  import Choice from '../parts/Choice.svelte';
+  import Field from '../parts/Field.svelte';
+  import Tick from '../parts/Tick.svelte';
+  import { getErrors } from '../parts/errors';
+  import type { PestName } from './pest-name';
+
+  /** The pests that a use is for, each with its life stages and the evidence. */
+  interface Props {
+    at: string;
+    own: Readonly<Record<string, string>>;
+    pests: readonly PestName[];
+  }
+  let { at, own, pests }: Props = $props();
+  const errorFor = getErrors();
+  interface Row {
+    readonly pest: string;
+    readonly from: number | null;
+  }
+  const given = (): Row[] =>
+    Object.entries(own).flatMap(([name, pest]) => {
+      const found = /^targets\.(\d+)\.pest$/.exec(name);
+      return found && pest !== '' ? [{ pest, from: Number(found[1]) }] : [];
+    });
+  let rows = $state.raw<Row[]>(untrack(given));
+  let typed = $state('');
+  let unknown = $state(false);
+  const left = $derived(pests.filter((p) => !rows.some((row) => row.pest === p.id)));
+  const nameOf = (id: string): string => pests.find((p) => p.id === id)?.name ?? id;
+
+  function add(): boolean {
+    const wanted = typed.trim().toLowerCase();
+    if (wanted === '') return false;
+    const found =
+      left.find((p) => p.name.toLowerCase() === wanted) ??
+      left.find((p) => p.name.toLowerCase().startsWith(wanted));
+    unknown = found === undefined;
+    if (!found) return true;
+    rows = [...rows, { pest: found.id, from: null }];
+    typed = '';
+    return true;
+  }
+</script>
+
+<ul class="rule-list">
+  {#each rows as row, k (row.pest)}
+    {@const pest = pests.find((p) => p.id === row.pest)}
+    {@const was = (key: string, other = ''): string =>
+      row.from === null ? other : (own[`targets.${row.from}.${key}`] ?? other)}
+    <li class="target">
+      <input type="hidden" name="{at}.targets.{k}.pest" value={row.pest} />
+      <span class="figure">{nameOf(row.pest)}</span>
+      <span class="stages">
+        {#each pest?.stages ?? [] as stage (stage.id)}
+          <Tick
+            label={stage.name}
+            name="{at}.targets.{k}.stages.{stage.id}"
+            checked={was(`stages.${stage.id}`) !== ''}
+          />
+        {/each}
+      </span>
+      <Choice
+        label="Evidence"
+        name="{at}.targets.{k}.grade"
+        value={was('grade', 'fair')}
+        items={Object.entries(GRADE_WORDS).map(([value, name]) => ({ value, name }))}
+        width="10rem"
+      />
+      <Field label="Because" name="{at}.targets.{k}.reason" value={was('reason')} width="15rem" />
+      <button
+        type="button"
+        class="button button-plain"
+        aria-label="Take {nameOf(row.pest)} off"
+        onclick={() => (rows = rows.filter((r) => r !== row))}>Take off</button
+      >
+    </li>
+  {/each}
+</ul>
+<div class="add">
+  <label class="field-label" for="{at}-add">Against: type a pest, then Enter</label>
+  <input
+    id="{at}-add"
+    class="field-input"
+    list="pest-names"
+    bind:value={typed}
+    autocomplete="off"
+    onkeydown={(event) => {
+      if (event.key !== 'Enter') return;
+      if (add()) event.preventDefault();
+    }}
+    onchange={() => {
+      if (left.some((p) => p.name === typed)) add();
+    }}
+  />
+  {#if unknown}<p class="field-error">The field guide has no pest of that name.</p>{/if}
+  {#if errorFor(`${at}.targets`)}<p class="field-error">{errorFor(`${at}.targets`)}</p>{/if}
+  <p class="field-hint">No stage ticked: the label holds for all of them.</p>
+</div>
+
+<style>
+  .target {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.3rem 1rem;
+    align-items: end;
+  }
+  .target .figure {
+    width: 12rem;
+    padding-bottom: 0.6rem;
+  }
+  .stages {
+    display: inline-flex;
+    flex-wrap: wrap;
+    gap: 0 0.9rem;
+  }
+  .add {
+    max-width: 24rem;
+    margin-top: 0.4rem;
+  }
+</style>

@@ -1,0 +1,179 @@
+import type { ClauseKey, LabelUse, Method } from '../core/labels';
+import { valueIn, sameDimension, type Quantity } from '../core/units';
+import type { Show } from './show';
+import { unitText } from './show';
+
+const EACH: Partial<Record<Method, string>> = {
+  drops: 'spot',
+  spot: 'spot',
+  crevice: 'spot',
+  stations: 'station',
+  hang: 'trap',
+  cover: 'sheet',
+  drench: 'nest',
+  'soil-mix': 'nest',
+  pour: 'opening',
+  jet: 'nest',
+  fog: 'room',
+};
+const TIMES = ['never', 'once', 'twice'];
+
+const timesText = (n: number): string => `${TIMES[n] ?? `${n} times`} a year`;
+
+/** `12 to 20 ml`, `at most 20 ml`, `not stated`: what a label says, no more. */
+export function rangeText(
+  min: number | null,
+  max: number | null,
+  unit: Quantity['unit'],
+  { numberText }: Pick<Show, 'numberText'>,
+): string {
+  const name = unitText(unit);
+  const after = name === '' ? '' : ` ${name}`;
+  if (min === null && max === null) return 'not stated';
+  if (max === null) return `at least ${numberText(min ?? 0)}${after}`;
+  if (min === null) return `at most ${numberText(max)}${after}`;
+  return min === max ? `${numberText(min)}${after}` : `${numberText(min)} to ${numberText(max)}${after}`;
+}
+
+const perText = (per: Quantity, method: Method, { quantityText, numberText }: Show): string =>
+  per.unit === 'count'
+    ? per.value === 1
+      ? `each ${EACH[method] ?? 'spot'}`
+      : `${numberText(per.value)} ${EACH[method] ?? 'spot'}s`
+    : quantityText(per);
+
+const samePer = (a: Quantity, b: Quantity): boolean =>
+  sameDimension(a, b) && Math.abs(valueIn(a, b.unit) / b.value - 1) < 1e-9;
+
+/**
+ * The rate of a use in plain words: `0.7 to 1.1 fl oz in 1.5 gal of finished mix for 1,000 ft²`. Units are those of the
+ * label; what it does not state is said to be not stated.
+ */
+export function useRateText({ rate, carrier, method }: LabelUse, show: Show): string {
+  if (rate === null || (rate.min === null && rate.max === null)) return 'rate not stated';
+  const range = rangeText(rate.min, rate.max, rate.unit, show);
+  const of = (q: Quantity): string => `${show.quantityText(q)} of finished mix`;
+  if (rate.basis === 'mix') {
+    const how = carrier
+      ? `${show.quantityText(carrier.amount)} of it for ${perText(carrier.per, method, show)}`
+      : 'how much of it for an area is not stated';
+    return `${range} in ${of(rate.per)}, ${how}`;
+  }
+  const per = perText(rate.per, method, show);
+  if (carrier === null) return `${range} for ${per}`;
+  return samePer(carrier.per, rate.per)
+    ? `${range} in ${of(carrier.amount)} for ${per}`
+    : `${range} for ${per}, in ${of(carrier.amount)} for ${perText(carrier.per, method, show)}`;
+}
+
+/** The same with how often: `…, no sooner than 21 days, twice a year, at most 400 ml for 1,000 m² in 12 months`. */
+export function useText(use: LabelUse, show: Show): string {
+  const { cap, steps, rate } = use;
+  return [
+    useRateText(use, show),
+    ...(rate ? steps : []).map((s) => `${s.of} ${rangeText(s.min, s.max, rate?.unit ?? 'ml', show)}`),
+    ...(use.noSoonerThanDays === null ? [] : [`no sooner than ${days(use.noSoonerThanDays)}`]),
+    ...(use.aboutEveryDays === null ? [] : [`repeated about every ${days(use.aboutEveryDays)}`]),
+    ...(use.maxPerYear === null ? [] : [timesText(use.maxPerYear)]),
+    ...(cap === null
+      ? []
+      : [
+          `at most ${show.quantityText(cap.amount)}${cap.of === 'active' ? ' of active ingredient' : ''} for ${perText(cap.per, use.method, show)} in 12 months`,
+        ]),
+  ].join(', ');
+}
+
+const days = (n: number): string => (n === 1 ? '1 day' : `${n} days`);
+
+export interface Limit {
+  readonly name: string;
+  /** null: not stated. */
+  readonly text: string | null;
+  readonly clause: ClauseKey;
+}
+
+const monthName = (month: number): string =>
+  ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'][month - 1] ?? '';
+const HARD_WORDS = { band: 'as a band', spots: 'spots and cracks only', no: 'not at all' };
+const FOOD_WORDS = { yes: 'yes', crevices: 'in cracks alone', no: 'no' };
+
+/** Every limit of a use, stated or not, with the clause where it would stand. */
+export function useLimits(use: LabelUse, show: Show): Limit[] {
+  const { wateringIn, tempC, soilC } = use;
+  const limit = (name: string, clause: ClauseKey, text: string | null): Limit => ({ name, text, clause });
+  const degrees = (range: readonly [number, number] | null): string | null =>
+    range && `${show.degreesText(range[0])} to ${show.degreesText(range[1])}`;
+  const when = <T>(value: T | null, text: (value: T) => string): string | null =>
+    value === null ? null : text(value);
+  return [
+    limit(
+      'Months (northern)',
+      'season',
+      when(use.months, (months) => months.map(monthName).join(', ')),
+    ),
+    limit('No sooner than', 'interval', when(use.noSoonerThanDays, days)),
+    limit('Repeat about every', 'interval', when(use.aboutEveryDays, days)),
+    limit('Most in 12 months', 'yearly', when(use.maxPerYear, timesText)),
+    limit(
+      'Water in',
+      'watering',
+      when(
+        wateringIn,
+        (w) =>
+          `${show.rainText(w.mm)}${w.mostMm === null ? '' : `, at most ${show.rainText(w.mostMm)},`} within ${w.withinHours} h`,
+      ),
+    ),
+    limit(
+      'Stays dry for',
+      'watering',
+      when(use.dryHours, (h) => `${h} h`),
+    ),
+    limit(
+      'Rain-free after',
+      'weather',
+      when(use.rainFreeHours, (h) => `${h} h`),
+    ),
+    limit('Wind at most', 'weather', when(use.maxWindKmh, show.windText)),
+    limit('Wind at least', 'weather', when(use.minWindKmh, show.windText)),
+    limit('Air', 'weather', degrees(tempC)),
+    limit('Sun', 'weather', use.keepFromSun ? 'not in sunshine' : null),
+    limit('Soil', 'soil', degrees(soilC)),
+    limit('From open water', 'buffer', when(use.waterBufferM, show.lengthText)),
+    limit('Flowering plants', 'bloom', use.notOnBloom ? 'mow first' : null),
+    limit(
+      'Hard ground',
+      'hardGround',
+      when(use.hardGround, (value) => HARD_WORDS[value]),
+    ),
+    limit('Walls above hard ground', 'hardGround', use.wallAboveHard),
+    limit(
+      'Height',
+      'height',
+      when(use.maxHeightM, (m) => `up to ${show.lengthText(m)}`),
+    ),
+    limit(
+      'Food plants',
+      'edibles',
+      when(use.edibles, (value) => (value === 'yes' ? 'on the label' : 'no')),
+    ),
+    limit('Before harvest', 'preHarvest', when(use.preHarvestDays, days)),
+    limit(
+      'Rooms with food',
+      'food',
+      when(use.foodAreas, (value) => FOOD_WORDS[value]),
+    ),
+    limit('What food touches', 'food', use.notOnFoodContact ? 'never' : null),
+    limit('Live wires', 'electric', use.keepFromLive ? 'keep away' : null),
+    limit(
+      'People and pets off',
+      'reEntry',
+      use.reEntry === 'none'
+        ? null
+        : use.reEntry === 'hours'
+          ? `for ${use.reEntryHours ?? '?'} hours`
+          : use.reEntry.replaceAll('-', ' '),
+    ),
+    limit('Works in', 'rate', `${use.daysToEffect[0]} to ${days(use.daysToEffect[1])}`),
+    limit('Protects', 'rate', when(use.protectsDays, days)),
+  ];
+}

@@ -1,0 +1,32 @@
+import { error, redirect } from '@sveltejs/kit';
+import { CANDIDATES } from '$lib/catalog';
+import { isRefused } from '$lib/core/result';
+import { fieldsOf, fieldsOfCard, parseCard } from '$lib/forms';
+import { wrongFields } from '$lib/server/session/answer';
+import { addLabels, cardVersions } from '$lib/server/store/shelf';
+import { pestNames } from '../../pest-names';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals, params }) => {
+  const [card] = await locals.inWorkspace((tx) => cardVersions(tx, params.label));
+  if (!card) error(404, 'There is no such label on the shelf.');
+  return {
+    card: { id: card.id, name: card.name, version: card.version },
+    start: fieldsOfCard(card),
+    pests: pestNames(),
+  };
+};
+
+export const actions: Actions = {
+  save: async ({ request, locals, params }) => {
+    const fields = fieldsOf(await request.formData());
+    const parsed = parseCard(fields, CANDIDATES, params.label);
+    if (isRefused(parsed)) return wrongFields(parsed.refused, fields);
+    await locals.inWorkspace(async (tx) => {
+      const [before] = await cardVersions(tx, params.label);
+      if (!before) error(404, 'There is no such label on the shelf.');
+      await addLabels(tx, [{ ...parsed.ok, demonstration: before.demonstration }]);
+    });
+    redirect(303, `/shelf/${params.label}`);
+  },
+};

@@ -1,0 +1,56 @@
+<script lang="ts">
+  import { resolve } from '$app/paths';
+  import KeptForm from '$lib/ui/parts/KeptForm.svelte';
+  import type { PageProps } from './$types';
+
+  let { data, form }: PageProps = $props();
+</script>
+
+<svelte:head><title>Read label cards in · Nimsy</title></svelte:head>
+<div class="page">
+  <h1>Read label cards in</h1>
+  <p class="soft">
+    One card or a whole shelf, as JSON by the published schema. A card that is on the shelf already comes in
+    as its next version, so that records keep theirs; one that is the same adds nothing. A file with anything
+    wrong in it is refused whole.
+  </p>
+  {#if Number.isFinite(data.added)}
+    <p class="answer" role="status">
+      {data.added} read in{data.same > 0 ? `, ${data.same} were here already` : ''}.
+      <a href={resolve('/shelf')}>To the shelf</a>
+    </p>
+  {/if}
+  <KeptForm action="?/cards" files label="A file of label cards">
+    {#snippet children(sending)}
+      <label class="field-label" for="file">File of label cards</label>
+      <input id="file" name="file" type="file" accept=".json,application/json" class="field-input" />
+      {#if form?.errors}
+        <div class="wrong" role="alert">
+          <p class="figure">Nothing was read in</p>
+          <ul>
+            {#each form.errors.flatMap((e) => e.message.split('\n')) as line, i (i)}<li>{line}</li>{/each}
+          </ul>
+        </div>
+      {/if}
+      <div class="actions">
+        <button class="button button-main" disabled={sending}>{sending ? 'Reading …' : 'Read it in'}</button>
+      </div>
+    {/snippet}
+  </KeptForm>
+</div>
+
+<style>
+  .field-input {
+    max-width: 26rem;
+  }
+  .wrong {
+    border-left: 5px solid var(--brick);
+    background: var(--brick-wash);
+    padding: 0.6rem 0.9rem;
+    margin-top: 1rem;
+    max-width: 50rem;
+  }
+  .wrong p {
+    margin: 0;
+  }
+</style>
