@@ -1,3 +1,4 @@
+import { stockState } from '$lib/core/choose';
 import { agendaOf, assess } from '$lib/core/case';
 import { loadOpenCases } from '$lib/server/store/cases';
 import { loadShelf } from '$lib/server/store/shelf';
@@ -50,7 +51,8 @@ export const load: PageServerLoad = async ({ locals }) => {
         lot: c.lot,
         left: c.left,
         size: c.size,
-        expiresOn: c.expiresOn,
+        until: c.until,
+        state: stockState(c, label.family === 'living', today),
         keptIn: c.keptIn,
       })),
     ),

@@ -2,7 +2,6 @@
   import { resolve } from '$app/paths';
   import AgendaRow from '$lib/ui/home/AgendaRow.svelte';
   import StripKey from '$lib/ui/parts/StripKey.svelte';
-  import { daysBetween } from '$lib/core/units';
   import { getShow } from '$lib/ui/parts/show';
   import { getMayChange } from '$lib/ui/parts/may';
   import type { PageProps } from './$types';
@@ -33,13 +32,8 @@
   });
   const low = $derived(
     data.shelf
-      .map((c) => ({
-        ...c,
-        share: c.left.value / c.size.value,
-        days: c.expiresOn ? daysBetween(today, c.expiresOn) : Infinity,
-      }))
-      .filter((c) => c.left.value > 0 && (c.share <= 0.25 || c.days <= 30))
-      .sort((a, b) => a.days - b.days),
+      .filter((c) => c.state === 'expired' || c.state === 'expiring' || c.state === 'low')
+      .sort((a, b) => ((a.until ?? '9999') < (b.until ?? '9999') ? -1 : 1)),
   );
 </script>
 
@@ -104,8 +98,8 @@
         <li class="pair">
           <a class="plain-link" href={resolve('/shelf/[label]', { label: c.labelId })}
             >{c.label}, lot {c.lot}<br /><span class="soft small"
-              >{c.keptIn}{c.expiresOn
-                ? `, ${c.days < 0 ? 'expired' : 'until'} ${dayText(c.expiresOn, today)}`
+              >{c.keptIn}{c.until
+                ? `, ${c.state === 'expired' ? 'expired' : 'until'} ${dayText(c.until, today)}`
                 : ''}</span
             ></a
           >

@@ -172,6 +172,8 @@ export interface NewLot {
   readonly unit: string;
   readonly price: number;
   readonly expiresOn: string | null;
+  readonly boughtOn?: string | null;
+  readonly openedOn?: string | null;
   readonly keptIn: string;
 }
 

@@ -80,6 +80,10 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   'size.value': 'The size of the container',
   price: 'The price',
   expiresOn: 'The expiry',
+  boughtOn: 'The day it was bought',
+  openedOn: 'The day it was opened',
+  amount: 'The amount',
+  'size.unit': 'The unit of the container',
   soilTo: 'The soil range',
   waterHours: 'The hours for watering in',
 };

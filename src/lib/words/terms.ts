@@ -8,7 +8,7 @@ import type {
   Vigour,
 } from '../core/identify';
 import type { ClauseKey, EvidenceGrade, Family, Form, Method, Site, Stop } from '../core/labels';
-import type { ScoreReason } from '../core/choose';
+import type { ScoreReason, StockReason, StockState } from '../core/choose';
 import type { Source } from '../core/case';
 import type { Verdict } from '../core/review';
 import type { CalendarDay } from '../core/units';
@@ -179,6 +179,22 @@ export const METHOD_WORDS: Record<Method, string> = {
   cover: 'laid over',
   hang: 'hung or stood up',
   fog: 'into the air of a room',
+};
+
+export const STOCK_REASON_WORDS: Record<StockReason, string> = {
+  counted: 'counted: so much is left',
+  spill: 'spilled',
+  used: 'used without a record',
+  given: 'given away',
+  disposed: 'taken to disposal',
+};
+
+export const STOCK_STATE_WORDS: Record<StockState, string> = {
+  empty: 'empty',
+  expired: 'expired',
+  expiring: 'use soon',
+  low: 'low',
+  good: '',
 };
 
 export const CLAUSE_WORDS: Record<ClauseKey, string> = {

@@ -44,7 +44,7 @@
       <p class="soft small">
         {entry.label.uses.map((use) => useRateText(use, show)).join(' · ')}
       </p>
-      <Containers containers={entry.containers} today={data.today} />
+      <Containers containers={entry.containers} today={data.today} living={entry.label.family === 'living'} />
     </section>
   {:else}<p class="soft">No container yet.</p>{/each}
 

@@ -93,6 +93,9 @@ function factsWith(change: Partial<CaseFacts> = {}, without: (keyof StopBodies)[
           left: label.container.size,
           price: 30,
           expiresOn: null,
+          boughtOn: null,
+          openedOn: null,
+          until: null,
           keptIn: 'shed',
         },
       ],
@@ -269,7 +272,7 @@ describe('Halts stand where the amounts would be', () => {
     const facts = factsWith();
     const shelf = facts.shelf.map((entry) => ({
       ...entry,
-      containers: entry.containers.map((c) => ({ ...c, expiresOn: day('2027-09-14') })),
+      containers: entry.containers.map((c) => ({ ...c, until: day('2027-09-14') })),
     }));
     expect(haltCodes({ ...facts, shelf })).toContain('lot-expired');
   });

@@ -14,7 +14,12 @@ export interface ShelfContainer {
   readonly size: Quantity;
   readonly left: Quantity;
   readonly price: number;
+  /** As printed on it. */
   readonly expiresOn: CalendarDay | null;
+  readonly boughtOn: CalendarDay | null;
+  readonly openedOn: CalendarDay | null;
+  /** The last day on which it may be used: the printed one, or sooner once it is opened. */
+  readonly until: CalendarDay | null;
   readonly keptIn: string;
 }
 
@@ -125,7 +130,7 @@ export function situationOf({ label, containers }: EntryInUse, s: ChooseSituatio
   return {
     ...s,
     label,
-    containers: containers.map((c) => ({ expiresOn: c.expiresOn, left: c.left.value })),
+    containers: containers.map((c) => ({ expiresOn: c.until, left: c.left.value })),
   };
 }
 

@@ -13,10 +13,11 @@ export function applicationsOf(
     .sort((a, b) => (a.date < b.date ? -1 : 1));
 }
 
-/** What is left of a container after the standing records that name its lot. Never below 0. */
+/** What is left of a container after the standing records that name its lot, and what was changed besides. Never below 0. */
 export function leftOf(
   container: { readonly labelId: string; readonly lot: string; readonly size: Quantity },
   records: readonly ApplicationRecord[],
+  changes: readonly { readonly labelId: string; readonly lot: string; readonly amount: number }[] = [],
 ): Quantity {
   const used = standing(records)
     .filter(
@@ -26,5 +27,8 @@ export function leftOf(
         sameDimension(r.product, container.size),
     )
     .reduce((sum, r) => sum + valueIn(r.product, container.size.unit), 0);
-  return { value: Math.max(0, container.size.value - used), unit: container.size.unit };
+  const changed = changes
+    .filter((c) => c.labelId === container.labelId && c.lot === container.lot)
+    .reduce((sum, c) => sum + c.amount, 0);
+  return { value: Math.max(0, container.size.value - used + changed), unit: container.size.unit };
 }

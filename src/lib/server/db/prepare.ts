@@ -43,6 +43,8 @@ const RIGHTS: Readonly<Record<string, string>> = {
   records: 'select, insert',
   labels: 'select, insert',
   containers: 'select, insert, update, delete',
+  stock_changes: 'select, insert',
+  label_files: 'select, insert, delete',
   equipment: 'select, insert, update, delete',
 };
 

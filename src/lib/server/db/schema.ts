@@ -23,5 +23,7 @@ export {
   records,
   labels,
   containers,
+  stockChanges,
+  labelFiles,
   equipment,
 } from './tables-of-work';

@@ -15,7 +15,7 @@ import {
   unique,
   uuid,
 } from 'drizzle-orm/pg-core';
-import { id, moment, workspaceId } from './tables-of-people';
+import { id, moment, workspaceId, workspaces } from './tables-of-people';
 
 /** For whom a firm works. */
 export const customers = pgTable(
@@ -212,8 +212,53 @@ export const containers = pgTable(
     price: doublePrecision('price').notNull(),
     expiresOn: date('expires_on', { mode: 'string' }),
     keptIn: text('kept_in').notNull(),
+    boughtOn: date('bought_on', { mode: 'string' }),
+    openedOn: date('opened_on', { mode: 'string' }),
   },
   (t) => [unique().on(t.workspaceId, t.labelId, t.lot), check('size_positive', sql`${t.size} > 0`)],
+);
+
+/** What was taken from a container or found in it besides what the records used. Append-only by rights. */
+export const stockChanges = pgTable(
+  'stock_changes',
+  {
+    id: id(),
+    workspaceId: workspaceId(),
+    labelId: text('label_id').notNull(),
+    lot: text('lot').notNull(),
+    /** In the unit of the container; below 0 where less is left. */
+    amount: doublePrecision('amount').notNull(),
+    reason: text('reason', { enum: ['counted', 'spill', 'used', 'given', 'disposed'] }).notNull(),
+    note: text('note').notNull(),
+    at: moment('at').notNull(),
+    by: text('by').notNull(),
+  },
+  (t) => [
+    index('changes_of_container').on(t.workspaceId, t.labelId, t.lot),
+    foreignKey({
+      columns: [t.workspaceId, t.labelId, t.lot],
+      foreignColumns: [containers.workspaceId, containers.labelId, containers.lot],
+    }).onDelete('cascade'),
+  ],
+);
+
+/** The real label and the safety sheet of a card, as pictures drawn anew or as the PDF that was given. */
+export const labelFiles = pgTable(
+  'label_files',
+  {
+    id: id(),
+    workspaceId: uuid('workspace_id')
+      .notNull()
+      .references(() => workspaces.id, { onDelete: 'cascade' }),
+    labelId: text('label_id').notNull(),
+    kind: text('kind', { enum: ['label', 'safety-sheet'] }).notNull(),
+    type: text('type', { enum: ['image/jpeg', 'application/pdf'] }).notNull(),
+    name: text('name').notNull(),
+    bytes: bytes('bytes').notNull(),
+    addedAt: moment('added_at').notNull(),
+    addedBy: text('added_by').notNull(),
+  },
+  (t) => [index('files_of_label').on(t.workspaceId, t.labelId)],
 );
 
 /** Tanks, spreaders and measuring tools of the workspace. */

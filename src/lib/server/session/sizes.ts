@@ -1,7 +1,12 @@
 const FORM_MOST = 4_000_000;
 /** A whole workspace, read back from its file, or a photograph as the camera made it. */
 const FILE_MOST = 128_000_000;
-const TAKES_FILES: ReadonlySet<string> = new Set(['/keeping', '/cases/[number]/photos', '/shelf/import']);
+const TAKES_FILES: ReadonlySet<string> = new Set([
+  '/keeping',
+  '/cases/[number]/photos',
+  '/shelf/import',
+  '/shelf/[label]',
+]);
 
 /** Why a body is not taken at all, or null. Its length must be told before it is sent. */
 export function sizeRefusal(request: Request, route: string | null): string | null {

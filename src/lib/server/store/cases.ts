@@ -74,6 +74,7 @@ function everythingOf(which: SQL): Written {
       where ${and(mine(t.caseStops), eq(t.caseStops.stop, 'name'), sql`${t.cases.propertyId} in ${places}`)}),
     'labels', ${jsonRows(t.labels, mine(t.labels))},
     'containers', ${jsonRows(t.containers, mine(t.containers))},
+    'changes', ${jsonRows(t.stockChanges, mine(t.stockChanges))},
     'equipment', ${jsonRows(t.equipment, mine(t.equipment), sql`${t.equipment.name}`)}
   )::text as lists`);
 }
@@ -116,6 +117,7 @@ function casesFrom(lists: Record<string, unknown>, around: Surroundings): Loaded
   const records = fromJsonRows(t.records, lists.records);
   const labels = fromJsonRows(t.labels, lists.labels);
   const containers = fromJsonRows(t.containers, lists.containers);
+  const changes = fromJsonRows(t.stockChanges, lists.changes);
   const equipment = fromJsonRows(t.equipment, lists.equipment);
   const named = lists.named as { caseId: string; propertyId: string; candidate: string }[];
   const all = records.map((row) => ({ propertyId: row.propertyId, record: recordFromRow(row) }));
@@ -123,6 +125,7 @@ function casesFrom(lists: Record<string, unknown>, around: Surroundings): Loaded
     labels,
     containers,
     all.map((r) => r.record),
+    changes,
   );
   const loaded = cases.flatMap((row) => {
     const property = properties.find((p) => p.id === row.propertyId);

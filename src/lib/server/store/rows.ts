@@ -1,6 +1,6 @@
 import { readCard } from '../../catalog';
 import type { AnsweredStop, CaseFacts, StopBodies, StopState } from '../../core/case';
-import type { ShelfEntry } from '../../core/choose';
+import { usableUntil, type ShelfEntry } from '../../core/choose';
 import type { LabelCard } from '../../core/labels';
 import { leftOf, type ApplicationRecord } from '../../core/record';
 import type { CalendarDay, Unit } from '../../core/units';
@@ -32,6 +32,7 @@ export function shelfFromRows(
   labels: readonly Row<typeof tables.labels>[],
   containers: readonly Row<typeof tables.containers>[],
   records: readonly ApplicationRecord[],
+  changes: readonly Pick<Row<typeof tables.stockChanges>, 'labelId' | 'lot' | 'amount'>[],
 ): ShelfEntry[] {
   const newest = new Map<string, LabelCard>();
   for (const row of [...labels].sort((a, b) => a.version - b.version)) newest.set(row.labelId, cardOf(row));
@@ -41,16 +42,22 @@ export function shelfFromRows(
       .filter((c) => c.labelId === label.id)
       .map((c) => {
         const size = { value: c.size, unit: c.unit as Unit };
+        const days = {
+          expiresOn: c.expiresOn as CalendarDay | null,
+          boughtOn: c.boughtOn as CalendarDay | null,
+          openedOn: c.openedOn as CalendarDay | null,
+        };
         return {
           lot: c.lot,
           size,
-          left: leftOf({ labelId: label.id, lot: c.lot, size }, records),
+          left: leftOf({ labelId: label.id, lot: c.lot, size }, records, changes),
           price: c.price,
-          expiresOn: c.expiresOn as CalendarDay | null,
+          ...days,
+          until: usableUntil(days, label),
           keptIn: c.keptIn,
         };
       })
-      .sort((a, b) => ((a.expiresOn ?? '9999') < (b.expiresOn ?? '9999') ? -1 : 1)),
+      .sort((a, b) => ((a.until ?? '9999') < (b.until ?? '9999') ? -1 : 1)),
   }));
 }
 

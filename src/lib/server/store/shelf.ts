@@ -2,19 +2,19 @@ import { and, desc, eq, sql } from 'drizzle-orm';
 import { readCard } from '../../catalog';
 import type { ShelfEntry } from '../../core/choose';
 import type { LabelCard } from '../../core/labels';
-import type { NewLot } from '../../forms';
 import type { Tx } from '../db/client';
 import * as t from '../db/schema';
 import { recordFromRow, shelfFromRows } from './rows';
 
 /** The newest version of every label of the workspace with its containers. */
 export async function loadShelf(tx: Tx): Promise<ShelfEntry[]> {
-  const [labels, containers, records] = await Promise.all([
+  const [labels, containers, records, changes] = await Promise.all([
     tx.select().from(t.labels).where(eq(t.labels.workspaceId, tx.workspaceId)),
     tx.select().from(t.containers).where(eq(t.containers.workspaceId, tx.workspaceId)),
     tx.select().from(t.records).where(eq(t.records.workspaceId, tx.workspaceId)),
+    tx.select().from(t.stockChanges).where(eq(t.stockChanges.workspaceId, tx.workspaceId)),
   ]);
-  return shelfFromRows(labels, containers, records.map(recordFromRow)).sort((a, b) =>
+  return shelfFromRows(labels, containers, records.map(recordFromRow), changes).sort((a, b) =>
     a.label.name.localeCompare(b.label.name, 'en'),
   );
 }
@@ -67,12 +67,4 @@ function textOf(card: Omit<LabelCard, 'version'>): string {
       ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
       : value,
   );
-}
-
-export interface NewContainer extends NewLot {
-  readonly labelId: string;
-}
-
-export async function addContainer(tx: Tx, container: NewContainer): Promise<void> {
-  await tx.insert(t.containers).values({ workspaceId: tx.workspaceId, ...container });
 }

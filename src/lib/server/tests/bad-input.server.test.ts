@@ -29,6 +29,8 @@ async function digest(): Promise<string> {
     'records',
     'labels',
     'containers',
+    'stock_changes',
+    'label_files',
     'equipment',
   ];
   const parts = await Promise.all(

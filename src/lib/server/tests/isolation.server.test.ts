@@ -100,6 +100,8 @@ async function digest(): Promise<string> {
   const more = [
     'labels',
     'containers',
+    'stock_changes',
+    'label_files',
     'equipment',
     'memberships',
     'invitations',

@@ -1,42 +1,117 @@
 <script lang="ts">
-  import type { ShelfContainer } from '../../core/choose';
+  import { enhance } from '$app/forms';
+  import { stockState, STOCK_REASONS, type ShelfContainer } from '../../core/choose';
+  import type { CalendarDay } from '../../core/units';
+  import { STOCK_REASON_WORDS, STOCK_STATE_WORDS, unitText } from '../../words';
+  import Choice from '../parts/Choice.svelte';
+  import Field from '../parts/Field.svelte';
+  import { setErrors } from '../parts/errors';
   import { getShow } from '../parts/show';
 
-  /** The containers of one label, nearest expiry first. */
-  let { containers, today }: { containers: readonly ShelfContainer[]; today: string } = $props();
+  /** The containers of one label, the one that ends first on top. */
+  interface Props {
+    containers: readonly ShelfContainer[];
+    today: string;
+    living: boolean;
+    /** What is changed here is sent to this page; nothing can be changed without. */
+    change?: boolean;
+    /** What the last change was refused for, and of which lot. */
+    wrong?: { lot: string; errors: readonly { path: string; message: string }[] } | null;
+  }
+  let { containers, today, living, change = false, wrong = null }: Props = $props();
   const { dayText, numberText, priceText, quantityText } = getShow();
+  setErrors((path) => wrong?.errors.find((e) => e.path === path)?.message);
+  let reasons = $state<Record<string, string>>({});
+  const untilText = (c: ShelfContainer): string => {
+    if (c.until === null) return 'not stated';
+    const sooner =
+      c.expiresOn === null ? ', by its shelf life' : c.until < c.expiresOn ? ', once opened' : '';
+    return `${dayText(c.until, today)}${sooner}`;
+  };
 </script>
 
 {#if containers.length === 0}<p class="soft small">No container on the shelf.</p>{:else}
-  <table class="table">
-    <thead
-      ><tr><th>Lot</th><th>Left</th><th>Use before</th><th>Kept in</th><th class="number">Price</th></tr
-      ></thead
-    >
-    <tbody>
-      {#each containers as c (c.lot)}
-        <tr>
-          <td>{c.lot}</td>
-          <td>
+  <ul class="rule-list">
+    {#each containers as c (c.lot)}
+      {@const state = stockState(c, living, today as CalendarDay)}
+      <li>
+        <div class="row">
+          <span class="figure">lot {c.lot}</span>
+          <span>
             <span class="left" aria-hidden="true"
-              ><span style:width="{(c.left.value / c.size.value) * 100}%"></span></span
+              ><span style:width="{Math.min(100, (c.left.value / c.size.value) * 100)}%"></span></span
             >
             {numberText(c.left.value)} of {quantityText(c.size)}
-          </td>
-          <td class:late={c.expiresOn !== null && c.expiresOn < today}
-            >{c.expiresOn
-              ? `${dayText(c.expiresOn, today)}${c.expiresOn < today ? ', expired' : ''}`
-              : 'not stated'}</td
+          </span>
+          <span class:late={state === 'expired'}
+            >use before {untilText(c)}{#if STOCK_STATE_WORDS[state]}<b class="state"
+                >{STOCK_STATE_WORDS[state]}</b
+              >{/if}</span
           >
-          <td>{c.keptIn}</td>
-          <td class="number">{priceText(c.price)}</td>
-        </tr>
-      {/each}
-    </tbody>
-  </table>
+          <span class="soft small"
+            >{c.keptIn}{c.boughtOn ? ` · bought ${dayText(c.boughtOn, today)}` : ''}{c.openedOn
+              ? ` · opened ${dayText(c.openedOn, today)}`
+              : ''} · {priceText(c.price)}</span
+          >
+        </div>
+        {#if change}
+          <details open={wrong?.lot === c.lot}>
+            <summary>Count it, or note what went away</summary>
+            <form
+              method="POST"
+              action="?/change"
+              use:enhance={() =>
+                ({ update }) =>
+                  update({ reset: false })}
+            >
+              <input type="hidden" name="lot" value={c.lot} />
+              <div class="fields">
+                <Choice
+                  label="What happened"
+                  name="reason"
+                  value="counted"
+                  items={STOCK_REASONS.map((value) => ({ value, name: STOCK_REASON_WORDS[value] }))}
+                  width="15rem"
+                  onchange={(value) => (reasons = { ...reasons, [c.lot]: value })}
+                />
+                <Field
+                  label={(reasons[c.lot] ?? 'counted') === 'counted' ? 'Left now' : 'Went away'}
+                  name="amount"
+                  numeric
+                  after={unitText(c.size.unit) || 'pieces'}
+                  width="9rem"
+                />
+                <Field label="Why, where" name="note" width="18rem" />
+              </div>
+              {#if reasons[c.lot] === 'spill'}
+                <p class="care">
+                  Keep people and pets away. Gloves first. Stop it, soak it up with sand or cat litter, sweep
+                  it into a closed container; no hose, nothing into a drain. It goes where the label and the
+                  local rules say. In water or in a large amount: tell the authority that your place names.
+                </p>
+              {/if}
+              <div class="actions"><button class="button">Note it</button></div>
+            </form>
+            {#if c.openedOn === null}
+              <form method="POST" action="?/open" use:enhance>
+                <input type="hidden" name="lot" value={c.lot} />
+                <button class="button button-plain">Opened today</button>
+              </form>
+            {/if}
+          </details>
+        {/if}
+      </li>
+    {/each}
+  </ul>
 {/if}
 
 <style>
+  .row {
+    display: grid;
+    grid-template-columns: 8rem 14rem 1fr auto;
+    gap: 0.2rem 1.2rem;
+    align-items: center;
+  }
   .left {
     display: inline-block;
     width: 70px;
@@ -52,6 +127,30 @@
   }
   .late {
     color: var(--brick-ink);
-    font-weight: 700;
+  }
+  .state {
+    border: 1px solid currentcolor;
+    border-radius: 4px;
+    padding: 0 0.4rem;
+    margin-left: 0.5rem;
+    font-size: 0.9rem;
+  }
+  summary {
+    cursor: pointer;
+    color: var(--petrol);
+    text-decoration: underline;
+    text-underline-offset: 3px;
+    padding: 0.3rem 0;
+  }
+  .care {
+    border-left: 5px solid var(--saffron);
+    background: var(--saffron-wash);
+    padding: 0.5rem 0.8rem;
+    max-width: 46rem;
+  }
+  @media (max-width: 760px) {
+    .row {
+      grid-template-columns: auto 1fr;
+    }
   }
 </style>

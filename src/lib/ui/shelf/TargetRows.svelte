@@ -1,8 +1,6 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { GRADE_WORDS } from '../../words';
-  import Choice from '../parts/Choice.svelte';
-  import Field from '../parts/Field.svelte';
   import Tick from '../parts/Tick.svelte';
   import { getErrors } from '../parts/errors';
   import type { PestName } from './pest-name';
@@ -61,20 +59,30 @@
           />
         {/each}
       </span>
-      <Choice
-        label="Evidence"
-        name="{at}.targets.{k}.grade"
-        value={was('grade', 'fair')}
-        items={Object.entries(GRADE_WORDS).map(([value, name]) => ({ value, name }))}
-        width="10rem"
-      />
-      <Field label="Because" name="{at}.targets.{k}.reason" value={was('reason')} width="15rem" />
       <button
         type="button"
-        class="button button-plain"
+        class="button button-plain off"
         aria-label="Take {nameOf(row.pest)} off"
         onclick={() => (rows = rows.filter((r) => r !== row))}>Take off</button
       >
+      <span class="evidence">
+        <select
+          class="field-input"
+          name="{at}.targets.{k}.grade"
+          value={was('grade', 'fair')}
+          aria-label="Evidence against {nameOf(row.pest)}"
+        >
+          {#each Object.entries(GRADE_WORDS) as [value, name] (value)}<option {value}>{name}</option>{/each}
+        </select>
+        <input
+          class="field-input"
+          name="{at}.targets.{k}.reason"
+          value={was('reason')}
+          aria-label="Why it works against {nameOf(row.pest)}"
+          placeholder="because"
+          autocomplete="off"
+        />
+      </span>
     </li>
   {/each}
 </ul>
@@ -101,14 +109,28 @@
 
 <style>
   .target {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.3rem 1rem;
-    align-items: end;
+    display: grid;
+    grid-template-columns: 11rem minmax(0, 1fr) auto;
+    gap: 0.2rem 1rem;
+    align-items: center;
   }
-  .target .figure {
-    width: 12rem;
-    padding-bottom: 0.6rem;
+  .evidence {
+    grid-column: 2 / 4;
+    display: grid;
+    grid-template-columns: 10rem minmax(0, 1fr);
+    gap: 0.5rem;
+  }
+  @media (max-width: 640px) {
+    .target {
+      grid-template-columns: minmax(0, 1fr) auto;
+    }
+    .stages {
+      grid-column: 1 / 3;
+      grid-row: 2;
+    }
+    .evidence {
+      grid-column: 1 / 3;
+    }
   }
   .stages {
     display: inline-flex;

@@ -1,12 +1,33 @@
-import { error } from '@sveltejs/kit';
+import { error, redirect } from '@sveltejs/kit';
 import { CANDIDATES } from '$lib/catalog';
 import { loadShelf, cardVersions } from '$lib/server/store/shelf';
-import type { PageServerLoad } from './$types';
+import { isRefused } from '$lib/core/result';
+import { fieldsOf, isId, parseContainer, parseStockChange } from '$lib/forms';
+import { pictureFrom } from '$lib/server/outside/pictures';
+import { wrongField, wrongFields } from '$lib/server/session/answer';
+import {
+  addContainer,
+  addLabelFile,
+  changeStock,
+  labelFiles,
+  MOST_FILES,
+  openContainer,
+  removeLabelFile,
+  stockChanges,
+  type NewLabelFile,
+} from '$lib/server/store/stock';
+import type { Tx } from '$lib/server/db/client';
+import type { Actions, PageServerLoad } from './$types';
 
 /** A card, in its newest version or in the one that a record was made under. */
 export const load: PageServerLoad = async ({ locals, params, url }) => {
-  const [versions, shelf] = await locals.inWorkspace((tx) =>
-    Promise.all([cardVersions(tx, params.label), loadShelf(tx)]),
+  const [versions, shelf, files, changes] = await locals.inWorkspace((tx) =>
+    Promise.all([
+      cardVersions(tx, params.label),
+      loadShelf(tx),
+      labelFiles(tx, params.label),
+      stockChanges(tx, params.label),
+    ]),
   );
   const wanted = Number(url.searchParams.get('version') ?? versions[0]?.version);
   const card = versions.find((v) => v.version === wanted);
@@ -33,6 +54,101 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
         },
       ]),
     ),
+    files,
+    changes: changes.map(({ id, lot, amount, reason, note, at, by }) => ({
+      ...{ id, lot, amount, reason, note, by },
+      at: at.toISOString(),
+    })),
     today: locals.around.now.toISOString().slice(0, 10),
   };
+};
+
+const LARGEST_PDF = 12_000_000;
+const LARGEST_PICTURE = 30_000_000;
+
+async function mustHave(tx: Tx, label: string): Promise<void> {
+  if ((await cardVersions(tx, label)).length === 0) error(404, 'There is no such label on the shelf.');
+}
+
+/** A file as it is kept: a picture drawn anew, or a PDF as it is; or what is wrong with it. */
+async function fileFrom(file: File): Promise<Pick<NewLabelFile, 'type' | 'bytes'> | string> {
+  if (file.size > LARGEST_PICTURE) return 'That file is larger than 30 MB. Take a smaller one.';
+  const bytes = Buffer.from(await file.arrayBuffer());
+  if (bytes.subarray(0, 5).toString('latin1') === '%PDF-')
+    return bytes.length > LARGEST_PDF
+      ? 'That PDF is larger than 12 MB. Take a smaller one, or a photograph.'
+      : { type: 'application/pdf', bytes };
+  const picture = await pictureFrom(bytes);
+  return picture
+    ? { type: 'image/jpeg', bytes: picture.jpeg }
+    : 'That file is neither a PDF nor a picture that can be read here. Take PDF, JPEG, PNG, WebP or AVIF.';
+}
+
+export const actions: Actions = {
+  container: async ({ request, locals, params }) => {
+    const fields = fieldsOf(await request.formData());
+    const parsed = parseContainer(fields);
+    if (isRefused(parsed)) return wrongFields(parsed.refused, fields);
+    const added = await locals.inWorkspace(async (tx) => {
+      await mustHave(tx, params.label);
+      return addContainer(tx, params.label, parsed.ok);
+    });
+    if (!added) return wrongField(409, 'lot', 'A container of that lot is here already.', fields);
+    redirect(303, `/shelf/${params.label}`);
+  },
+
+  change: async ({ request, locals, params }) => {
+    const fields = fieldsOf(await request.formData());
+    const parsed = parseStockChange(fields);
+    if (isRefused(parsed)) return wrongFields(parsed.refused, fields);
+    const done = await locals.inWorkspace((tx) =>
+      changeStock(tx, params.label, parsed.ok, { by: locals.who.person.name, now: locals.around.now }),
+    );
+    if (done === null) error(404, 'There is no such container on the shelf.');
+    if (done !== 'changed')
+      return wrongField(
+        400,
+        'amount',
+        `No more than ${Number(done.left.value.toPrecision(4))} is left in it. Write what went away, or what is left as “counted”.`,
+        fields,
+      );
+    redirect(303, `/shelf/${params.label}`);
+  },
+
+  open: async ({ request, locals, params }) => {
+    const lot = fieldsOf(await request.formData()).get('lot') ?? '';
+    const day = locals.around.now.toISOString().slice(0, 10);
+    if (!(await locals.inWorkspace((tx) => openContainer(tx, params.label, lot, day))))
+      error(404, 'There is no such container on the shelf.');
+    redirect(303, `/shelf/${params.label}`);
+  },
+
+  file: async ({ request, locals, params }) => {
+    const form = await request.formData();
+    const file = form.get('file');
+    const kind = form.get('kind') === 'safety-sheet' ? 'safety-sheet' : 'label';
+    if (!(file instanceof File) || file.size === 0) return wrongField(400, 'file', 'Choose a file first.');
+    await locals.inWorkspace((tx) => mustHave(tx, params.label));
+    const kept = await fileFrom(file);
+    if (typeof kept === 'string') return wrongField(400, 'file', kept);
+    const added = await locals.inWorkspace((tx) =>
+      addLabelFile(tx, params.label, {
+        ...kept,
+        kind,
+        name: file.name.replace(/[^\w .,()-]/g, '_').slice(0, 80) || 'file',
+        addedBy: locals.who.person.name,
+        addedAt: locals.around.now,
+      }),
+    );
+    if (!added)
+      return wrongField(409, 'file', `This card has ${MOST_FILES} files already. Remove one first.`);
+    redirect(303, `/shelf/${params.label}`);
+  },
+
+  remove: async ({ request, locals, params }) => {
+    const id = String((await request.formData()).get('id') ?? '');
+    if (!isId(id) || !(await locals.inWorkspace((tx) => removeLabelFile(tx, params.label, id))))
+      error(404, 'That file is not of this card.');
+    redirect(303, `/shelf/${params.label}`);
+  },
 };

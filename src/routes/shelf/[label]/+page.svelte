@@ -15,12 +15,21 @@
   } from '$lib/words';
   import { getMayChange } from '$lib/ui/parts/may';
   import { getShow } from '$lib/ui/parts/show';
+  import KeptForm from '$lib/ui/parts/KeptForm.svelte';
+  import Amount from '$lib/ui/parts/Amount.svelte';
+  import Choice from '$lib/ui/parts/Choice.svelte';
+  import Field from '$lib/ui/parts/Field.svelte';
+  import { enhance } from '$app/forms';
+  import { STOCK_REASON_WORDS, unitText } from '$lib/words';
   import Containers from '$lib/ui/shelf/Containers.svelte';
+  import LabelFiles from '$lib/ui/shelf/LabelFiles.svelte';
   import type { PageProps } from './$types';
   const show = getShow();
   const { numberText, quantityText } = show;
 
-  let { data }: PageProps = $props();
+  let { data, form }: PageProps = $props();
+  const fields = $derived((form?.fields ?? {}) as Record<string, string>);
+  const errors = $derived(form?.errors ?? []);
   const may = getMayChange();
   const card = $derived(data.card);
   const found = $derived(checkLabel(card));
@@ -135,7 +144,8 @@
         <div>
           <dt>{limit.name}</dt>
           <dd>
-            {limit.text}{#if card.clauses[limit.clause]}<span class="soft small">
+            <span>{limit.text}</span>
+            {#if card.clauses[limit.clause]}<span class="soft small">
                 · {card.clauses[limit.clause]?.at}</span
               >{/if}
           </dd>
@@ -160,7 +170,107 @@
   </table>
 
   <h2 class="section-head">Containers</h2>
-  <Containers containers={data.containers} today={data.today} />
+  <Containers
+    containers={data.containers}
+    today={data.today}
+    living={card.family === 'living'}
+    change={may()}
+    wrong={'reason' in fields ? { lot: fields.lot ?? '', errors } : null}
+  />
+  {#if data.changes.length > 0}
+    <details>
+      <summary>What was changed besides the records: {data.changes.length}</summary>
+      <ul class="rule-list small">
+        {#each data.changes as change (change.id)}<li>
+            {show.dayText(change.at.slice(0, 10), data.today)} · lot {change.lot} · {change.amount > 0
+              ? '+'
+              : '−'}{numberText(Math.abs(change.amount))}
+            {unitText(card.container.size.unit)} · {STOCK_REASON_WORDS[change.reason]}{change.note
+              ? `: ${change.note}`
+              : ''} · {change.by}
+          </li>{/each}
+      </ul>
+    </details>
+  {/if}
+  {#if may()}
+    <details open={'size.value' in fields}>
+      <summary>Put a container on the shelf</summary>
+      <KeptForm action="?/container" errors={'size.value' in fields ? errors : []} reset label="A container">
+        {#snippet children(sending)}
+          <div class="fields">
+            <Field label="Lot" name="lot" width="8rem" required />
+            <Amount
+              label="Size"
+              name="size"
+              value={card.container.size.value}
+              unit={card.container.size.unit}
+              units={[card.container.size.unit]}
+            />
+            <Field label="Price" name="price" value="0" numeric width="7rem" />
+            <Choice
+              label="Kept in"
+              name="keptIn"
+              value="shed"
+              items={['shed', 'van', 'cool', 'house'].map((value) => ({ value, name: value }))}
+              width="8rem"
+            />
+            <Field label="Use before" name="expiresOn" type="date" width="10.5rem" />
+            <Field label="Bought" name="boughtOn" type="date" value={data.today} width="10.5rem" />
+          </div>
+          <div class="actions"><button class="button" disabled={sending}>Put it on the shelf</button></div>
+        {/snippet}
+      </KeptForm>
+    </details>
+  {/if}
+
+  {#if may() || data.files.length > 0}
+    <LabelFiles label={card.id} files={data.files} />
+    {#each may() ? data.files : [] as file (file.id)}
+      <form method="POST" action="?/remove" use:enhance>
+        <input type="hidden" name="id" value={file.id} />
+        <button class="button button-plain">Remove {file.name}</button>
+      </form>
+    {/each}
+  {/if}
+  {#if may()}
+    <details open={errors.some((e) => e.path === 'file')}>
+      <summary>Keep a photo or PDF of the real label or safety sheet</summary>
+      <KeptForm
+        action="?/file"
+        files
+        reset
+        errors={errors.filter((e) => e.path === 'file')}
+        label="A file of the label"
+      >
+        {#snippet children(sending)}
+          <div class="fields">
+            <Choice
+              label="It is"
+              name="kind"
+              value="label"
+              items={[
+                { value: 'label', name: 'the label' },
+                { value: 'safety-sheet', name: 'the safety sheet' },
+              ]}
+              width="11rem"
+            />
+            <div>
+              <label class="field-label" for="file">PDF or photograph</label>
+              <input id="file" name="file" type="file" accept="image/*,application/pdf" class="field-input" />
+              {#if errors.find((e) => e.path === 'file')}<p class="field-error" role="alert">
+                  {errors.find((e) => e.path === 'file')?.message}
+                </p>{/if}
+            </div>
+          </div>
+          <div class="actions">
+            <button class="button" disabled={sending}
+              >{sending ? 'Keeping …' : 'Keep it with the card'}</button
+            >
+          </div>
+        {/snippet}
+      </KeptForm>
+    </details>
+  {/if}
 
   {#if Object.keys(card.clauses).length > 0}
     <h2 class="section-head">In the label’s own words</h2>
@@ -193,8 +303,14 @@
     border-left: 5px solid var(--saffron);
     padding: 0.2rem 0 0.2rem 0.8rem;
   }
-  .check summary {
+  summary {
     cursor: pointer;
+    color: var(--petrol);
+    text-decoration: underline;
+    text-underline-offset: 3px;
+    padding: 0.3rem 0;
+  }
+  .check summary {
     font-weight: 650;
   }
   .plain {

@@ -4,7 +4,8 @@ import { CANDIDATES } from '$lib/catalog';
 import { isRefused } from '$lib/core/result';
 import { fieldsOf, fieldsOfCard, parseCard, parseLot } from '$lib/forms';
 import { wrongFields } from '$lib/server/session/answer';
-import { addContainer, addLabel, cardVersions } from '$lib/server/store/shelf';
+import { addLabel, cardVersions } from '$lib/server/store/shelf';
+import { addContainer } from '$lib/server/store/stock';
 import { pestNames } from '../pest-names';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -32,7 +33,7 @@ export const actions: Actions = {
       // The numbers of a copy of a demonstration label are as made up as the label's own.
       const added = { ...parsed.ok, demonstration: copied?.demonstration ?? false };
       await addLabel(tx, added);
-      if (lot.ok) await addContainer(tx, { labelId: added.id, ...lot.ok });
+      if (lot.ok) await addContainer(tx, added.id, lot.ok);
       return added;
     });
     redirect(303, `/shelf/${card.id}`);

@@ -121,5 +121,12 @@ function misfits(content: Content): string[] {
   for (const [i, container] of content.containers.entries())
     if (!labels.has(container.labelId))
       found.push(`content.containers[${i}].labelId: there is no such label in the file.`);
+  const lots = new Set(content.containers.map((c) => `${c.labelId} ${c.lot}`));
+  for (const [i, change] of (content.stockChanges ?? []).entries())
+    if (!lots.has(`${change.labelId} ${change.lot}`))
+      found.push(`content.stockChanges[${i}].lot: there is no such container in the file.`);
+  for (const [i, file] of (content.labelFiles ?? []).entries())
+    if (!labels.has(file.labelId))
+      found.push(`content.labelFiles[${i}].labelId: there is no such label in the file.`);
   return found;
 }

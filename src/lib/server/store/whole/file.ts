@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
 import { z } from 'zod';
+import { STOCK_REASONS } from '../../../core/choose';
 import { labelSchema, upgraded } from '../../../catalog';
 import { customerForm, propertyForm, settingsShape } from '../../../forms';
 import { ALL_UNITS, type Unit } from '../../../core/units';
@@ -99,9 +100,40 @@ export const contentShape = z.strictObject({
         price: z.number().min(0),
         expiresOn: day.nullable(),
         keptIn: short,
+        boughtOn: day.nullable().optional(),
+        openedOn: day.nullable().optional(),
       }),
     )
     .max(100_000),
+  stockChanges: z
+    .array(
+      z.strictObject({
+        labelId: short,
+        lot: short,
+        amount: z.number(),
+        reason: z.enum(STOCK_REASONS),
+        note: short,
+        at: moment,
+        by: short,
+      }),
+    )
+    .max(200_000)
+    .optional(),
+  labelFiles: z
+    .array(
+      z.strictObject({
+        labelId: short,
+        kind: z.enum(['label', 'safety-sheet']),
+        type: z.enum(['image/jpeg', 'application/pdf']),
+        name: short,
+        /** base64 */
+        bytes: z.base64().max(16_000_000),
+        addedAt: moment,
+        addedBy: short,
+      }),
+    )
+    .max(10_000)
+    .optional(),
   equipment: z
     .array(
       z.strictObject({

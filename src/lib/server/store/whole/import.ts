@@ -106,6 +106,16 @@ export async function importWhole(tx: Tx, content: Content): Promise<FileTrouble
   await inChunks(content.containers, (rows) =>
     tx.insert(t.containers).values(rows.map((row) => ({ ...row, workspaceId }))),
   );
+  await inChunks(content.stockChanges ?? [], (rows) =>
+    tx.insert(t.stockChanges).values(rows.map((row) => ({ ...row, workspaceId, at: new Date(row.at) }))),
+  );
+  for (const { bytes, addedAt, ...row } of content.labelFiles ?? [])
+    await tx.insert(t.labelFiles).values({
+      ...row,
+      workspaceId,
+      bytes: Buffer.from(bytes, 'base64'),
+      addedAt: new Date(addedAt),
+    });
   await inChunks(content.equipment, (rows) =>
     tx.insert(t.equipment).values(rows.map((row) => ({ ...row, workspaceId }))),
   );

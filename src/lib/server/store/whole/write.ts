@@ -60,6 +60,16 @@ export async function contentOf(tx: Tx): Promise<Content> {
     .from(t.containers)
     .where(eq(t.containers.workspaceId, of))
     .orderBy(t.containers.labelId, t.containers.lot);
+  const changes = await tx
+    .select()
+    .from(t.stockChanges)
+    .where(eq(t.stockChanges.workspaceId, of))
+    .orderBy(t.stockChanges.at, t.stockChanges.id);
+  const files = await tx
+    .select()
+    .from(t.labelFiles)
+    .where(eq(t.labelFiles.workspaceId, of))
+    .orderBy(t.labelFiles.addedAt, t.labelFiles.id);
   const equipment = await tx
     .select()
     .from(t.equipment)
@@ -92,6 +102,23 @@ export async function contentOf(tx: Tx): Promise<Content> {
     records: records.map(recordFromRow),
     labels: labels.map((row) => readCard(row.card)),
     containers: containers.map(({ id: _i, workspaceId: _w, ...row }) => row),
+    ...(changes.length > 0
+      ? {
+          stockChanges: changes.map(({ id: _i, workspaceId: _w, at, ...row }) => ({
+            ...row,
+            at: at.toISOString(),
+          })),
+        }
+      : {}),
+    ...(files.length > 0
+      ? {
+          labelFiles: files.map(({ id: _i, workspaceId: _w, bytes, addedAt, ...row }) => ({
+            ...row,
+            bytes: bytes.toString('base64'),
+            addedAt: addedAt.toISOString(),
+          })),
+        }
+      : {}),
     equipment: equipment.map(({ id: _i, workspaceId: _w, ...row }) => row),
   } as unknown as Content;
 }

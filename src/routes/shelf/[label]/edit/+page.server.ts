@@ -4,16 +4,20 @@ import { isRefused } from '$lib/core/result';
 import { fieldsOf, fieldsOfCard, parseCard } from '$lib/forms';
 import { wrongFields } from '$lib/server/session/answer';
 import { addLabels, cardVersions } from '$lib/server/store/shelf';
+import { labelFiles } from '$lib/server/store/stock';
 import { pestNames } from '../../pest-names';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params }) => {
-  const [card] = await locals.inWorkspace((tx) => cardVersions(tx, params.label));
+  const [[card], files] = await locals.inWorkspace((tx) =>
+    Promise.all([cardVersions(tx, params.label), labelFiles(tx, params.label)]),
+  );
   if (!card) error(404, 'There is no such label on the shelf.');
   return {
     card: { id: card.id, name: card.name, version: card.version },
     start: fieldsOfCard(card),
     pests: pestNames(),
+    files,
   };
 };
 

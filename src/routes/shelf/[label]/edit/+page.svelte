@@ -1,5 +1,6 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
+  import LabelFiles from '$lib/ui/shelf/LabelFiles.svelte';
   import LabelEditor from '$lib/ui/shelf/LabelEditor.svelte';
   import { untrack } from 'svelte';
   import type { PageProps } from './$types';
@@ -21,5 +22,7 @@
     pests={data.pests}
     errors={form?.errors ?? []}
     save="Save version {data.card.version + 1}"
-  />
+  >
+    {#snippet beside()}<LabelFiles label={data.card.id} files={data.files} />{/snippet}
+  </LabelEditor>
 </div>
