@@ -28,9 +28,10 @@
     <div class="doing">
       {#if may()}
         <a class="button button-main" href={resolve('/shelf/new')}>Copy a label</a>
-        <a class="button" href={resolve('/shelf/import')}>Read cards in</a>
+        <a class="button" href={resolve('/shelf/import')}>Read in</a>
       {/if}
-      <a class="button" href={resolve('/shelf/export')} download>All cards as JSON</a>
+      <a class="button" href={resolve('/shelf/export')} download>Cards as JSON</a>
+      <a class="button" href={resolve('/shelf/stock')} download>Stock as CSV</a>
     </div>
   </div>
   {#each owned as entry (entry.label.id)}

@@ -2,7 +2,7 @@ import { readCard } from '../../catalog';
 import type { AnsweredStop, CaseFacts, StopBodies, StopState } from '../../core/case';
 import { usableUntil, type ShelfEntry } from '../../core/choose';
 import type { LabelCard } from '../../core/labels';
-import { leftOf, type ApplicationRecord } from '../../core/record';
+import { leftOf, standing, type ApplicationRecord } from '../../core/record';
 import type { CalendarDay, Unit } from '../../core/units';
 import { readStop } from '../../forms';
 import type * as tables from '../db/schema';
@@ -27,6 +27,18 @@ export function recordFromRow(row: Row<typeof tables.records>): ApplicationRecor
   };
 }
 
+function grouped<T>(rows: readonly T[], keyOf: (row: T) => string): ReadonlyMap<string, T[]> {
+  const groups = new Map<string, T[]>();
+  for (const row of rows) {
+    const group = groups.get(keyOf(row));
+    if (group) group.push(row);
+    else groups.set(keyOf(row), [row]);
+  }
+  return groups;
+}
+
+const lotKey = (label: string, lot: string): string => `${label}\n${lot}`;
+
 /** The newest version of each label with its containers, nearest expiry first; what is left follows from the records. */
 export function shelfFromRows(
   labels: readonly Row<typeof tables.labels>[],
@@ -36,11 +48,14 @@ export function shelfFromRows(
 ): ShelfEntry[] {
   const newest = new Map<string, LabelCard>();
   for (const row of [...labels].sort((a, b) => a.version - b.version)) newest.set(row.labelId, cardOf(row));
+  const held = grouped(containers, (c) => c.labelId);
+  const used = grouped(standing(records), (r) => lotKey(r.label.id, r.lot ?? ''));
+  const changed = grouped(changes, (c) => lotKey(c.labelId, c.lot));
   return [...newest.values()].map((label) => ({
     label,
-    containers: containers
-      .filter((c) => c.labelId === label.id)
+    containers: (held.get(label.id) ?? [])
       .map((c) => {
+        const key = lotKey(label.id, c.lot);
         const size = { value: c.size, unit: c.unit as Unit };
         const days = {
           expiresOn: c.expiresOn as CalendarDay | null,
@@ -50,7 +65,7 @@ export function shelfFromRows(
         return {
           lot: c.lot,
           size,
-          left: leftOf({ labelId: label.id, lot: c.lot, size }, records, changes),
+          left: leftOf({ labelId: label.id, lot: c.lot, size }, used.get(key) ?? [], changed.get(key) ?? []),
           price: c.price,
           ...days,
           until: usableUntil(days, label),

@@ -269,7 +269,7 @@ const FORMS: readonly Form[] = [
       'uses.0.cap.value': NUMBER_NONSENSE.slice(1),
       'clauses.rate.text': TEXT_NONSENSE.slice(1),
       'size.value': NUMBER_NONSENSE,
-      lot: TEXT_NONSENSE,
+      lot: TEXT_NONSENSE.slice(1),
       price: NUMBER_NONSENSE,
       expiresOn: DATE_NONSENSE.slice(1),
     },

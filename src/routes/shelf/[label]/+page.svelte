@@ -1,6 +1,6 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
-  import { CLAUSE_KEYS, checkLabel } from '$lib/core/labels';
+  import { CLAUSE_KEYS, checkLabel, type Site } from '$lib/core/labels';
   import {
     CLAUSE_WORDS,
     FAMILY_WORDS,
@@ -60,6 +60,12 @@
     ['Allowed in', card.allowedIn.join(', ') || null],
     ['Container', [card.container.size, ...card.otherSizes].map(quantityText).join(', ')],
   ]);
+  function placesOf(sites: readonly Site[], i: number): string {
+    const places = sites.map((site) => SITE_WORDS[site]).join('; ');
+    return card.uses.length > 1
+      ? `Use ${i + 1}: ${places}`
+      : `${places.charAt(0).toUpperCase()}${places.slice(1)}`;
+  }
   const actives = $derived(
     card.actives
       .map((a) =>
@@ -125,9 +131,7 @@
 
   {#each card.uses as use, i (i)}
     {@const limits = useLimits(use, show)}
-    <h2 class="section-head">
-      {card.uses.length > 1 ? `Use ${i + 1}: ` : ''}{use.sites.map((s) => SITE_WORDS[s]).join('; ')}
-    </h2>
+    <h2 class="section-head">{placesOf(use.sites, i)}</h2>
     <p class="plain">{METHOD_WORDS[use.method]}: {useText(use, show)}.</p>
     <table class="table">
       <thead><tr><th>Against</th><th>Stages</th><th>Evidence</th></tr></thead>

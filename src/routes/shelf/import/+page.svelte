@@ -4,11 +4,16 @@
   import type { PageProps } from './$types';
 
   let { data, form }: PageProps = $props();
+  const linesOf = (path: string): string[] =>
+    (form?.errors ?? []).filter((e) => e.path === path).flatMap((e) => e.message.split('\n'));
+  const cardErrors = $derived(linesOf('file'));
+  const stockErrors = $derived(linesOf('stock'));
 </script>
 
-<svelte:head><title>Read label cards in · Nimsy</title></svelte:head>
+<svelte:head><title>Read in · Nimsy</title></svelte:head>
 <div class="page">
-  <h1>Read label cards in</h1>
+  <h1>Read in</h1>
+  <h2 class="section-head">Label cards</h2>
   <p class="soft">
     One card or a whole shelf, as JSON by the published schema. A card that is on the shelf already comes in
     as its next version, so that records keep theirs; one that is the same adds nothing. A file with anything
@@ -24,11 +29,41 @@
     {#snippet children(sending)}
       <label class="field-label" for="file">File of label cards</label>
       <input id="file" name="file" type="file" accept=".json,application/json" class="field-input" />
-      {#if form?.errors}
+      {#if cardErrors.length > 0}
         <div class="wrong" role="alert">
           <p class="figure">Nothing was read in</p>
           <ul>
-            {#each form.errors.flatMap((e) => e.message.split('\n')) as line, i (i)}<li>{line}</li>{/each}
+            {#each cardErrors as line, i (i)}<li>{line}</li>{/each}
+          </ul>
+        </div>
+      {/if}
+      <div class="actions">
+        <button class="button button-main" disabled={sending}>{sending ? 'Reading …' : 'Read it in'}</button>
+      </div>
+    {/snippet}
+  </KeptForm>
+
+  <h2 class="section-head">Stock</h2>
+  <p class="soft">
+    Containers as CSV, with the columns of <a href={resolve('/shelf/stock')} download
+      >the stock as it stands</a
+    >. Needed are label_id or label, lot, size and unit; what is left counts as counted today. One wrong line,
+    and nothing is read in.
+  </p>
+  {#if Number.isFinite(data.containers)}
+    <p class="answer" role="status">
+      {data.containers} containers read in. <a href={resolve('/shelf')}>To the shelf</a>
+    </p>
+  {/if}
+  <KeptForm action="?/stock" files label="A file of stock">
+    {#snippet children(sending)}
+      <label class="field-label" for="stock">CSV of stock</label>
+      <input id="stock" name="stock" type="file" accept=".csv,text/csv" class="field-input" />
+      {#if stockErrors.length > 0}
+        <div class="wrong" role="alert">
+          <p class="figure">Nothing was read in</p>
+          <ul>
+            {#each stockErrors as line, i (i)}<li>{line}</li>{/each}
           </ul>
         </div>
       {/if}
