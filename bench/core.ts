@@ -1,5 +1,8 @@
 import { Bench } from 'tinybench';
-import { CANDIDATES, SIGNS } from '../src/lib/catalog';
+import { CANDIDATES, DEMONSTRATION_LABELS, SIGNS } from '../src/lib/catalog';
+import { NO_WISHES, rankLabels, type ChooseSituation } from '../src/lib/core/choose';
+import { checkLabel, inHand, type LabelCard, type LabelUse } from '../src/lib/core/labels';
+import { parseDay, type CalendarDay } from '../src/lib/core/units';
 import { dose, type DoseInput } from '../src/lib/core/dose';
 import { identify, rankCase, type Candidate, type Finding } from '../src/lib/core/identify';
 import { findWindows } from '../src/lib/core/schedule';
@@ -56,6 +59,30 @@ const forecast = {
   rainMm: hours.map((h) => h.rainMm),
 };
 
+/** Two thousand made-up cards of ten uses each, and what a case asks of them. */
+const shelf = Array.from({ length: 2000 }, (_, i) => {
+  const card = DEMONSTRATION_LABELS[i % DEMONSTRATION_LABELS.length] as LabelCard;
+  const uses = Array.from(
+    { length: 10 },
+    (__, k) => DEMONSTRATION_LABELS[(i + k) % DEMONSTRATION_LABELS.length]?.uses[0] as LabelUse,
+  );
+  return { label: { ...card, id: `card-${i}`, uses }, containers: [] };
+});
+const webworm = CANDIDATES.find((c) => c.id === 'sod-webworm') as Candidate;
+const asked: ChooseSituation = {
+  ...{ pest: webworm, stage: 'half-grown', hemisphere: 'north', surrounding: 'lawn', licensed: true },
+  ...{ real: false, today: parseDay('2027-09-15') as CalendarDay, flowering: false, byWater: true },
+  ...{ area: area(334), records: [], rules: [], wishes: NO_WISHES },
+};
+const choose = (): number =>
+  rankLabels(
+    shelf.flatMap(({ label, containers }) => {
+      const card = inHand(label, { pest: webworm.id, stage: 'half-grown', surrounding: 'lawn' });
+      return card ? [{ label: card, containers }] : [];
+    }),
+    asked,
+  ).length;
+
 /** The core's own times, in milliseconds. */
 export async function benchCore(): Promise<void> {
   const bench = new Bench({ time: 600 });
@@ -71,12 +98,15 @@ export async function benchCore(): Promise<void> {
       'identify: the catalogue, what to look at next',
       () => void rankCase(CANDIDATES, SIGNS, seen, circumstances).next,
     )
+    .add('choose: 2,000 cards of 10 uses', () => void choose())
+    .add('label check: all 30 demonstration labels', () => void DEMONSTRATION_LABELS.map(checkLabel))
     .add('identify: 500 pests × 60 signs', () => void identify(many))
     .add(
       'windows: 14 days of hours',
       () => void findWindows(forecast, { maxWindKmh: 15, dryAfter: { hours: 6, mm: 0.2 }, jobHours: 2 }),
     );
   await bench.run();
+  for (const task of bench.tasks) if (task.result.state === 'errored') throw task.result.error;
   console.table(
     bench.tasks.map((task) => {
       const latency = task.result.state === 'completed' ? task.result.latency : null;

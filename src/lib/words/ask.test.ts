@@ -26,7 +26,7 @@ const facts = (signs: LookBody['signs']): CaseFacts => ({
   ...{ records: [], shelf: [], forecast: null, rules: [], ownThresholds: [] },
   property: { name: 'Quay House', hemisphere: 'north', byWater: false, avoidTowards: null, history: {} },
   stops: { look: { ...look, signs } },
-  ...{ candidates: CANDIDATES, signs: SIGNS, tests: FIELD_TESTS },
+  ...{ candidates: CANDIDATES, signs: SIGNS, tests: FIELD_TESTS, guide: {} },
 });
 
 describe('asking and telling', () => {

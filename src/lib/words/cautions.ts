@@ -62,6 +62,39 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
         'Only with a licence',
         `${t('label')} may be used by licensed people alone. Write the licence in the settings, or choose another remedy.`,
       );
+    case 'not-where-food-is':
+      return words('Not where food is', `${t('label')} may not be used where food is kept or made.`);
+    case 'food-plants-here':
+      return words('Food grows here', `${t('label')} may not be used on plants that are eaten.`);
+    case 'splits-the-colony':
+      return words(
+        'It would split the nest',
+        `${t('label')} repels; nests of this ant split and spread. Bait only.`,
+      );
+    case 'bait-on-repellent':
+      return words(
+        'A repellent went down here',
+        `${t('other')} on ${day('last')}. Put the bait where it did not reach, or clean it off first: they will not come to a bait beside it.`,
+        'Kept apart',
+      );
+    case 'repellent-on-bait':
+      return words(
+        'Bait lies here',
+        `${t('other')} since ${day('last')}. A repellent beside it spoils the bait. Keep them apart, or take the bait up.`,
+        'Kept apart',
+      );
+    case 'living-after-insecticide':
+      return words(
+        'A soil insecticide went down lately',
+        `${t('other')} on ${day('last')}. It may harm the nematodes; two weeks between them are safer.`,
+        'I accept that',
+      );
+    case 'same-group-again':
+      return words(
+        'The same mode of action again',
+        `The last ${n('times')} treatments against it here were of group ${t('group')} too. Another group keeps them from getting used to it.`,
+        'No other group will do here',
+      );
     case 'interval-not-over':
       return words(
         `No sooner than ${day('until')}`,

@@ -40,6 +40,7 @@ export {
   THRESHOLD_WORDS,
   verdictWords,
   VIGOUR_WORDS,
+  WISH_WORDS,
 } from './terms';
 export { FINDING_WORDS, RULE_WORDS } from './label-check';
 export { rangeText, useLimits, useRateText, useText } from './label';

@@ -8,7 +8,7 @@ import type {
   Vigour,
 } from '../core/identify';
 import type { ClauseKey, EvidenceGrade, Family, Form, Method, Site, Stop } from '../core/labels';
-import type { ScoreReason, StockReason, StockState } from '../core/choose';
+import type { ScoreReason, StockReason, StockState, Wish } from '../core/choose';
 import type { Source } from '../core/case';
 import type { Verdict } from '../core/review';
 import type { CalendarDay } from '../core/units';
@@ -181,6 +181,16 @@ export const METHOD_WORDS: Record<Method, string> = {
   fog: 'into the air of a room',
 };
 
+export const WISH_WORDS: Record<Wish, string> = {
+  children: 'children are here',
+  pets: 'pets are here',
+  bees: 'bees above all',
+  water: 'water or fish beside it',
+  edibles: 'food grows here',
+  'no-synthetics': 'nothing synthetic',
+  'no-licence': 'nobody with a licence',
+};
+
 export const STOCK_REASON_WORDS: Record<StockReason, string> = {
   counted: 'counted: so much is left',
   spill: 'spilled',
@@ -245,6 +255,14 @@ export const SCORE_WORDS: Record<ScoreReason, string> = {
   quick: 'works within a week',
   lasting: 'protects a month or more',
   cost: 'cheapest for this lawn',
+  'wish-children': 'children are here',
+  'wish-pets': 'pets are here',
+  'wish-bees': 'bees',
+  'wish-water': 'water, fish',
+  'wish-edibles': 'food grows here',
+  'wish-no-synthetics': 'nothing synthetic',
+  'wish-no-licence': 'nobody with a licence',
+  'wish-budget': 'over the budget',
 };
 
 export const SOURCE_WORDS: Record<Source, string> = {

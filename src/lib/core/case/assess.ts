@@ -1,4 +1,4 @@
-import { rankLabels, type ChooseSituation, type EntryInUse } from '../choose';
+import { familyRows, rankLabels, type ChooseSituation, type EntryInUse } from '../choose';
 import { inHand } from '../labels';
 import { dose, type DoseAnswer } from '../dose';
 import {
@@ -21,7 +21,7 @@ import { ownThreshold, underRules } from '../rules';
 import { judgeRecheck, nextAllowed, recheckDue } from '../review';
 import { inWindow, judgeHours, type JudgedHours } from '../schedule';
 import type { MeasuredLawn } from '../site';
-import { monthOf, quantity } from '../units';
+import { monthOf, quantity, sameDimension } from '../units';
 import { cautionsOf } from './cautions-of';
 import { dayOfWork } from './day-of-work';
 import type { CaseFacts } from './facts';
@@ -85,6 +85,7 @@ function workOut(facts: CaseFacts): CaseView {
     ...name,
     threshold,
     options,
+    families: name.named ? familyRows(facts.guide[name.named.id] ?? null, options) : [],
     chosen,
     nothing,
     label: chosen?.label ?? null,
@@ -208,6 +209,7 @@ function chooseSituation(
     pest: named,
     stage: stage?.id ?? null,
     hemisphere: facts.property.hemisphere,
+    surrounding: facts.stops.look?.surrounding ?? 'lawn',
     licensed: facts.licensed,
     real: facts.real,
     today: dayOfWork(facts),
@@ -216,6 +218,10 @@ function chooseSituation(
     area: lawn?.area ?? null,
     records: facts.records,
     rules: facts.rules,
+    wishes: {
+      are: new Set(facts.stops.choose?.wishes ?? []),
+      budget: facts.stops.choose?.budget ?? null,
+    },
   };
 }
 
@@ -249,7 +255,9 @@ function mixOf(
       : {}),
     split: mix?.split ?? 'fill',
     ...(mix?.step ? { measureStep: mix.step } : {}),
-    ...(container ? { container: { size: container.size, price: container.price } } : {}),
+    ...(container && sameDimension(container.size, use.rate)
+      ? { container: { size: container.size, price: container.price } }
+      : {}),
     ...(use.cap?.of === 'product' ? { cap: { ...use.cap, used: quantity(used, use.rate.unit) } } : {}),
   });
   return isRefused(result)

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { CANDIDATES, DEMONSTRATION_LABELS, FIELD_TESTS, SIGNS } from '../../catalog';
+import { CANDIDATES, DEMONSTRATION_LABELS, FIELD_TESTS, SIGNS, GUIDE } from '../../catalog';
 import type { ApplicationRecord } from '../record';
 import type { Forecast } from '../schedule';
 import { parseDay, type CalendarDay } from '../units';
@@ -35,7 +35,7 @@ const stops: StopBodies = {
     note: '',
   },
   name: { candidate: 'sod-webworm', stage: 'half-grown', also: [] },
-  choose: { label: 'tarnside-liquid', reason: '' },
+  choose: { label: 'tarnside-liquid', reason: '', wishes: [], budget: null },
   measure: {
     how: 'tape',
     unit: 'm',
@@ -104,6 +104,7 @@ function factsWith(change: Partial<CaseFacts> = {}, without: (keyof StopBodies)[
     candidates: CANDIDATES,
     signs: SIGNS,
     tests: FIELD_TESTS,
+    guide: Object.fromEntries(GUIDE),
     ...change,
   };
 }
@@ -323,9 +324,29 @@ describe('choosing', () => {
     ]);
   });
 
+  it('survives a card that contradicts itself, and gives its amounts without a cost', () => {
+    const facts = factsWith();
+    const shelf = facts.shelf.map(({ label, containers }) => ({
+      label: { ...label, container: { size: { value: 1, unit: 'count' as const } } },
+      containers: containers.map((c) => ({
+        ...c,
+        ...{ size: { value: 1, unit: 'count' as const }, left: { value: 1, unit: 'count' as const } },
+      })),
+    }));
+    const view = assess({ ...facts, shelf });
+    expect(view.dose?.product.value).toBeCloseTo(assess(facts).dose?.product.value ?? NaN, 9);
+    expect(view.dose?.container).toBeUndefined();
+  });
+
   it('plans nothing after “nothing”', () => {
     const view = assess(
-      factsWith({ stops: { look: stops.look, name: stops.name, choose: { label: null, reason: '' } } }),
+      factsWith({
+        stops: {
+          look: stops.look,
+          name: stops.name,
+          choose: { label: null, reason: '', wishes: [], budget: null },
+        },
+      }),
     );
     expect(view.nothing).toBe(true);
     expect(view.dose).toBeNull();

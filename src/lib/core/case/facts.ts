@@ -1,8 +1,17 @@
 import type { CarryOver } from '../dose';
-import type { Candidate, FieldTest, Finding, Hemisphere, Sign, Surrounding, Vigour } from '../identify';
+import type {
+  Candidate,
+  FieldTest,
+  GuideEntry,
+  Finding,
+  Hemisphere,
+  Sign,
+  Surrounding,
+  Vigour,
+} from '../identify';
 import type { Stop } from '../labels';
 import type { LocalRule, OwnThreshold } from '../rules';
-import type { ShelfEntry } from '../choose';
+import type { ShelfEntry, Wish } from '../choose';
 import type { ApplicationRecord } from '../record';
 import type { Forecast } from '../schedule';
 import type { CalendarDay, Quantity } from '../units';
@@ -33,6 +42,9 @@ export interface ChooseBody {
   /** null: nothing is put down, culture only. */
   readonly label: string | null;
   readonly reason: string;
+  /** What the people of the place ask for. */
+  readonly wishes: readonly Wish[];
+  readonly budget: number | null;
 }
 
 export interface MeasureBody {
@@ -135,6 +147,8 @@ export interface CaseFacts {
   readonly candidates: readonly Candidate[];
   readonly signs: readonly Sign[];
   readonly tests: readonly FieldTest[];
+  /** What the field guide says of remedies, for the candidates that are likely here. */
+  readonly guide: Readonly<Record<string, Pick<GuideEntry, 'families'>>>;
 }
 
 /** The answers that each answer is built on. */

@@ -1,4 +1,4 @@
-import type { Option, EntryInUse } from '../choose';
+import type { EntryInUse, FamilyRow, Option } from '../choose';
 import type { DoseAnswer } from '../dose';
 import type { Candidate, CaseRanking, CountBasis, Density, LifeStage, ThresholdVerdict } from '../identify';
 import type { Caution, CardInUse, Stop } from '../labels';
@@ -64,6 +64,8 @@ export interface CaseView {
     readonly sameTest: boolean;
   } | null;
   readonly options: readonly Option[];
+  /** The families of remedy for what it is called, mildest that will work first. */
+  readonly families: readonly FamilyRow[];
   readonly chosen: EntryInUse | null;
   /** Decided to put nothing down. */
   readonly nothing: boolean;

@@ -1,4 +1,6 @@
 export { rankLabels, situationOf, timingHalts } from './rank-labels';
+export { familyRows, type FamilyRow } from './families';
+export { NO_WISHES, WISHES, type Wish, type Wishes } from './wishes';
 export { STOCK_REASONS, stockState, usableUntil } from './stock';
 export type { StockChange, StockReason, StockState } from './stock';
 export type {

@@ -1,12 +1,14 @@
 import { dose, type DoseAnswer } from '../dose';
-import type { Candidate, Hemisphere } from '../identify';
+import type { Candidate, Hemisphere, Surrounding } from '../identify';
 import type { CardInUse, Caution, EvidenceGrade, Family, LabelCard } from '../labels';
 import { applicationsOf, type ApplicationRecord } from '../record';
 import { nextAllowed } from '../review';
 import { ruleCautions, type LocalRule } from '../rules';
 import { labelCautions, type LabelSituation } from '../safety';
 import { inWindow } from '../schedule';
-import { isAbove, valueIn, type CalendarDay, type Quantity } from '../units';
+import { beforeCautions } from './before';
+import { wishHalts, wishPoints, type Wishes, type WishPoint } from './wishes';
+import { isAbove, sameDimension, valueIn, type CalendarDay, type Quantity } from '../units';
 
 /** A container on the shelf, with what the records have left in it. */
 export interface ShelfContainer {
@@ -34,7 +36,7 @@ export interface EntryInUse {
   readonly containers: readonly ShelfContainer[];
 }
 
-export type ScoreReason = 'mildness' | 'evidence' | 'on-shelf' | 'quick' | 'lasting' | 'cost';
+export type ScoreReason = 'mildness' | 'evidence' | 'on-shelf' | 'quick' | 'lasting' | 'cost' | WishPoint;
 
 export interface Option {
   readonly label: CardInUse;
@@ -52,6 +54,7 @@ export interface ChooseSituation {
   readonly pest: Candidate;
   readonly stage: string | null;
   readonly hemisphere: Hemisphere;
+  readonly surrounding: Surrounding;
   readonly licensed: boolean;
   readonly real: boolean;
   readonly today: CalendarDay;
@@ -61,6 +64,7 @@ export interface ChooseSituation {
   readonly records: readonly ApplicationRecord[];
   /** What is in force here besides the label. */
   readonly rules: readonly LocalRule[];
+  readonly wishes: Wishes;
 }
 
 const MILDNESS: Record<Family, number> = {
@@ -82,31 +86,44 @@ const EVIDENCE: Record<EvidenceGrade, number> = { strong: 40, fair: 25, weak: 8,
  * told; those with one after them, each with the clause that halts.
  */
 export function rankLabels(shelf: readonly EntryInUse[], situation: ChooseSituation): Option[] {
-  const options = shelf.map((entry) => optionOf(entry, situation));
+  const cards = new Map(shelf.map(({ label }) => [label.id, label]));
+  const options = shelf.map((entry) => optionOf(entry, situation, cards));
   const cheapest = Math.min(...options.map((o) => o.dose?.container?.costUsed ?? Infinity));
   return options
     .map((option) => withCost(option, cheapest))
     .sort((a, b) => Math.sign(a.halts.length) - Math.sign(b.halts.length) || b.score - a.score);
 }
 
-function optionOf(entry: EntryInUse, situation: ChooseSituation): Option {
+function optionOf(
+  entry: EntryInUse,
+  situation: ChooseSituation,
+  cards: ReadonlyMap<string, LabelCard>,
+): Option {
   const { label, containers } = entry;
   const target = label.use.targets.find((t) => t.pest === situation.pest.id) ?? null;
   const cautions = [
     ...labelCautions(situationOf(entry, situation)),
     ...timingHalts(label, situation),
     ...ruleCautions(label, situation.rules, situation.today),
+    ...wishHalts(label, situation.wishes),
+    ...beforeCautions(label, situation.pest.id, situation.records, cards, situation.today),
   ];
   const amount = situation.area ? plainDose(entry, situation.area) : null;
   const need = amount?.product ?? null;
-  const have = containers.reduce((sum, c) => sum + valueIn(c.left, label.container.size.unit), 0);
-  const enough = need !== null && !isAbove(valueIn(need, label.container.size.unit), have);
+  // A card may measure its rate otherwise than its container: the label check says so, here nothing is enough then.
+  const { unit } = label.use.rate;
+  const have = containers.reduce(
+    (sum, { left }) => sum + (sameDimension(left, { unit }) ? valueIn(left, unit) : 0),
+    0,
+  );
+  const enough = need !== null && !isAbove(valueIn(need, unit), have);
   const points: Option['points'] = [
     { because: 'mildness', points: MILDNESS[label.family] },
     { because: 'evidence', points: target ? EVIDENCE[target.grade] : 0 },
     ...(have > 0 ? [{ because: 'on-shelf' as const, points: enough ? 8 : 3 }] : []),
     ...(label.use.daysToEffect[1] <= 7 ? [{ because: 'quick' as const, points: 5 }] : []),
     ...((label.use.protectsDays ?? 0) >= 30 ? [{ because: 'lasting' as const, points: 5 }] : []),
+    ...wishPoints(label, situation.wishes, amount?.container?.costUsed ?? null),
   ];
   return {
     label,
@@ -135,7 +152,8 @@ export function situationOf({ label, containers }: EntryInUse, s: ChooseSituatio
 }
 
 function plainDose({ label, containers }: EntryInUse, area: Quantity): DoseAnswer | null {
-  const price = containers[0]?.price;
+  const [first] = containers;
+  const price = first && sameDimension(first.size, label.use.rate) ? first.price : undefined;
   const result = dose({
     rate: label.use.rate,
     ...(label.use.carrier ? { carrier: label.use.carrier } : {}),

@@ -22,6 +22,8 @@ export interface ApplicationRecord {
   readonly ticked: readonly { readonly code: string; readonly by: string; readonly at: string }[];
   /** What the plan said at that moment, for comparison. */
   readonly planned: { readonly product: Quantity; readonly area: Quantity } | null;
+  /** Why this remedy, where the first of the ranking was passed over; absent in records of earlier versions. */
+  readonly chosenBecause?: string | null;
   readonly corrects: string | null;
   readonly loggedAt: string;
 }

@@ -8,6 +8,7 @@ import {
   type Finding,
   type Hemisphere,
   type Sign,
+  type Surrounding,
 } from '../identify';
 import type { Caution, CautionCode, CautionRank, ClauseKey, Form, CardInUse, Stop } from '../labels';
 import { passesMostOnSmallEnd, type MeasuredLawn } from '../site';
@@ -82,6 +83,7 @@ export interface LabelSituation {
   readonly pest: Candidate;
   readonly stage: string | null;
   readonly hemisphere: Hemisphere;
+  readonly surrounding: Surrounding;
   /** The workspace states a licence. */
   readonly licensed: boolean;
   readonly real: boolean;
@@ -91,6 +93,8 @@ export interface LabelSituation {
   /** Open water borders the place. */
   readonly byWater: boolean;
 }
+
+const FOOD_ROOMS: ReadonlySet<Surrounding> = new Set<Surrounding>(['kitchen', 'store']);
 
 /** Whether this label may be used at all against this pest and stage here; each Halt with its clause. */
 export function labelCautions(situation: LabelSituation): Caution[] {
@@ -110,6 +114,14 @@ export function labelCautions(situation: LabelSituation): Caution[] {
       caution('site-not-on-label', 'halt', 'choose', 'change', {
         label,
         at: 'sites',
+        facts: { label: label.name },
+      }),
+    );
+  if (label.use.foodAreas === 'no' && FOOD_ROOMS.has(situation.surrounding))
+    found.push(
+      caution('not-where-food-is', 'halt', 'choose', 'change', {
+        label,
+        at: 'food',
         facts: { label: label.name },
       }),
     );

@@ -1,3 +1,4 @@
+import { WISHES } from '../../core/choose';
 import { z } from 'zod';
 import { SURROUNDINGS, type Finding } from '../../core/identify';
 import type {
@@ -79,6 +80,15 @@ export const nameBody = z.object({
 export const chooseBody = z.object({
   label: z.preprocess((value) => (value === 'nothing' ? null : value), z.string().min(1).max(80).nullable()),
   reason: plainText(500),
+  wishes: z.preprocess(
+    // Ticks come as names with "on", and are kept as a list; answers of earlier versions have none.
+    (value) =>
+      typeof value === 'object' && value !== null && !Array.isArray(value)
+        ? Object.keys(value)
+        : (value ?? []),
+    z.array(z.enum(WISHES)).max(WISHES.length),
+  ),
+  budget: orNothing(numeric(0, 1e6)),
 }) satisfies z.ZodType<ChooseBody>;
 
 const side = numeric(0.1, 5000);

@@ -1,6 +1,6 @@
 import { and, desc, eq, isNull, sql, type SQL } from 'drizzle-orm';
 import type { PgColumn } from 'drizzle-orm/pg-core';
-import { CANDIDATES, FIELD_TESTS, SIGNS } from '../../catalog';
+import { CANDIDATES, FIELD_TESTS, GUIDE, SIGNS } from '../../catalog';
 import type { CaseFacts } from '../../core/case';
 import { fitsSite } from '../../core/labels';
 import type { ShelfEntry } from '../../core/choose';
@@ -195,8 +195,13 @@ function factsOf(known: {
     candidates: CANDIDATES,
     signs: SIGNS,
     tests: FIELD_TESTS,
+    guide: GUIDE_FAMILIES,
   };
 }
+
+const GUIDE_FAMILIES: CaseFacts['guide'] = Object.fromEntries(
+  [...GUIDE].map(([id, { families }]) => [id, { families }]),
+);
 
 /** What of the shelf bears on a case: uses for places like its own, and whatever it chose or used before. */
 function shelfFor(

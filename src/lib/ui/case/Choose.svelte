@@ -1,7 +1,7 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
   import { untrack } from 'svelte';
-  import type { Option } from '../../core/choose';
+  import { WISHES, type Option } from '../../core/choose';
   import {
     cautionWords,
     FAMILY_WORDS,
@@ -9,10 +9,14 @@
     GRADE_WORDS,
     SCORE_WORDS,
     THRESHOLD_WORDS,
+    WISH_WORDS,
   } from '../../words';
   import { getShow } from '../parts/show';
   import ThresholdBar from '../drawings/ThresholdBar.svelte';
+  import Field from '../parts/Field.svelte';
   import Note from '../parts/Note.svelte';
+  import Tick from '../parts/Tick.svelte';
+  import Families from './Families.svelte';
   import Working from '../parts/Working.svelte';
   import { getSheet } from './sheet.svelte';
   const show = getShow();
@@ -74,6 +78,24 @@
     <span class="figure">In any case:</span>
     {view.named.culture}.
   </p>{/if}
+
+{#if view.families.length > 0}
+  <div class="section-head">
+    <h2>Families side by side</h2>
+    <span class="soft small">for {view.named?.name.toLowerCase()}</span>
+  </div>
+  <Families rows={view.families} area={view.lawn !== null} />
+{/if}
+
+<fieldset class="wishes">
+  <legend class="section-head">What counts here</legend>
+  <div class="ticks">
+    {#each WISHES as wish (wish)}
+      <Tick label={WISH_WORDS[wish]} name="wishes.{wish}" checked={start?.wishes.includes(wish) ?? false} />
+    {/each}
+    <Field label="Budget" name="budget" value={start?.budget ?? ''} numeric width="7rem" />
+  </div>
+</fieldset>
 
 <div class="section-head">
   <h2>By what</h2>
@@ -155,6 +177,15 @@
 </div>
 
 <style>
+  .wishes legend {
+    width: 100%;
+  }
+  .ticks {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 1.4rem;
+    align-items: center;
+  }
   .verdict {
     margin: 0.3rem 0 0.4rem;
     font-size: 1.05rem;

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { valueIn } from '../../core/units';
+  import { sameDimension, valueIn } from '../../core/units';
   import { trailText } from '../../words';
   import { getShow } from '../parts/show';
   import CautionBlock from '../parts/CautionBlock.svelte';
@@ -19,6 +19,7 @@
   const last = $derived(view.records[view.records.length - 1] ?? null);
   const after = $derived.by(() => {
     if (!container || !view.dose) return null;
+    if (!sameDimension(container.left, view.dose.product)) return null;
     const left = container.left.value - valueIn(view.dose.product, container.left.unit);
     return left < 0
       ? `short by ${quantityText({ value: -left, unit: container.left.unit })}`

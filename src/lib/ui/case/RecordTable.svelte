@@ -33,6 +33,7 @@
           : ''}{record.planned ? ` · planned ${quantityText(record.planned.product)}` : ''}
         · logged {record.loggedAt.slice(0, 16).replace('T', ' ')}
       </p>
+      {#if record.chosenBecause}<p class="small">Chosen because: {record.chosenBecause}</p>{/if}
       {#if record.note}<p class="small">{record.note}</p>{/if}
       {#if record.ticked.length > 0}<p class="soft small">
           Ticked: {record.ticked.map((t) => t.code).join(', ')}

@@ -317,9 +317,6 @@
   }
   .use legend {
     width: 100%;
-    font-family: var(--font-title);
-    font-size: 1.15rem;
-    font-weight: 700;
   }
   .ticks {
     display: flex;

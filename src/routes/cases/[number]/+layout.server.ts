@@ -4,14 +4,28 @@ import { numberIn } from '$lib/forms';
 import { localTime } from '$lib/server/session/clock';
 import { loadCase } from '$lib/server/store/cases';
 import { packForecast } from '$lib/words/packed-forecast';
-import type { CaseFacts } from '$lib/core/case';
+import { assess, type CaseFacts } from '$lib/core/case';
 import { Parcel } from '$lib/words/parcel';
 import type { LayoutServerLoad } from './$types';
 
 const PARCELS = new WeakMap<CaseFacts, ReturnType<typeof pack>>();
 
-function pack({ candidates: _candidates, signs: _signs, tests: _tests, forecast, ...facts }: CaseFacts) {
-  return new Parcel({ facts, forecast: packForecast(forecast) });
+/** Below this nobody asks for the remedies of a candidate. */
+const LIKELY = 0.02;
+
+function pack(facts: CaseFacts) {
+  const { candidates: _candidates, signs: _signs, tests: _tests, forecast, guide, ...rest } = facts;
+  const { ranking, named } = assess(facts);
+  const likely = [named?.id, ...ranking.ranked.filter(({ p }) => p > LIKELY).map(({ id }) => id)];
+  return new Parcel({
+    facts: {
+      ...rest,
+      guide: Object.fromEntries(
+        likely.flatMap((id) => (id !== undefined && guide[id] ? [[id, guide[id]]] : [])),
+      ) as CaseFacts['guide'],
+    },
+    forecast: packForecast(forecast),
+  });
 }
 
 function parcelOf(facts: CaseFacts): ReturnType<typeof pack> {

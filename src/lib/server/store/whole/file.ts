@@ -84,6 +84,7 @@ export const contentShape = z.strictObject({
         note: long,
         ticked: z.array(z.strictObject({ code: short, by: short, at: moment })).max(200),
         planned: z.strictObject({ product: quantity, area: quantity }).nullable(),
+        chosenBecause: long.nullable().optional(),
         corrects: id.nullable(),
         loggedAt: moment,
       }),

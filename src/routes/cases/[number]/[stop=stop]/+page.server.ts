@@ -164,6 +164,7 @@ async function log(
       pest: corrected?.pest ?? view.named?.id ?? '',
       ticked: view.cautions.flatMap((c) => (c.settled ? [{ code: c.key, ...c.settled }] : [])),
       planned: view.dose && view.lawn ? { product: view.dose.product, area: view.lawn.area } : null,
+      ...(facts.stops.choose?.reason ? { chosenBecause: facts.stops.choose.reason } : {}),
     },
   );
   return null;

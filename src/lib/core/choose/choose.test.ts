@@ -1,0 +1,110 @@
+import { describe, expect, it } from 'vitest';
+import { CANDIDATES, DEMONSTRATION_LABELS, GUIDE } from '../../catalog';
+import type { Surrounding } from '../identify';
+import { inHand } from '../labels';
+import type { ApplicationRecord } from '../record';
+import type { LocalRule } from '../rules';
+import { addDays, parseDay, type CalendarDay } from '../units';
+import { familyRows, rankLabels, type ChooseSituation, type Option, type Wish } from '.';
+import written from './scenarios.json';
+
+interface Scenario {
+  readonly name: string;
+  readonly pest: string;
+  readonly stage?: string;
+  readonly day: string;
+  readonly place: Surrounding;
+  readonly south?: boolean;
+  readonly licensed?: boolean;
+  readonly real?: boolean;
+  readonly wishes?: readonly Wish[];
+  readonly budget?: number;
+  readonly ban?: string;
+  /** Label, days ago, and what it was against where not the same. */
+  readonly before?: readonly (readonly [string, number, string?])[];
+  /** Mildest family that works. */
+  readonly family: string;
+  /** The card that stands first. */
+  readonly first?: string;
+  /** Cards and the codes that halt them. */
+  readonly halted: Readonly<Record<string, readonly string[]>>;
+  /** Cards that are not halted. */
+  readonly open?: readonly string[];
+  /** Codes of Cares that a card raises. */
+  readonly cares?: Readonly<Record<string, readonly string[]>>;
+}
+const SCENARIOS = written as unknown as readonly Scenario[];
+const day = (text: string): CalendarDay => parseDay(text) ?? expect.fail(text);
+
+function recordOf(label: string, doneOn: CalendarDay, pest: string, i: number): ApplicationRecord {
+  const rate = DEMONSTRATION_LABELS.find((l) => l.id === label)?.uses[0]?.rate ?? expect.fail(label);
+  return {
+    ...{ id: `r${i}`, caseNumber: 1, label: { id: label, version: 1, name: label }, pest, doneOn },
+    ...{ startedAt: '08:00', endedAt: '09:00', product: { value: 0.001, unit: rate.unit }, finished: null },
+    ...{ area: { value: 1, unit: 'm2' }, windKmh: null, tempC: null, lot: null, person: 'x', licence: null },
+    ...{ note: '', ticked: [], planned: null, corrects: null, loggedAt: '' },
+  };
+}
+
+function optionsOf(s: Scenario): Option[] {
+  const pest = CANDIDATES.find((c) => c.id === s.pest) ?? expect.fail(s.pest);
+  if (s.stage !== undefined) expect(pest.stages.map((stage) => stage.id)).toContain(s.stage);
+  const today = day(s.day);
+  const wanted = { pest: pest.id, stage: s.stage ?? null, surrounding: s.place };
+  const rules: LocalRule[] =
+    s.ban === undefined
+      ? []
+      : [{ kind: 'ban', ingredient: s.ban, fromMonth: null, toMonth: null, note: 'x' }];
+  const situation: ChooseSituation = {
+    ...{
+      pest,
+      stage: s.stage ?? null,
+      hemisphere: s.south ? 'south' : 'north',
+      licensed: s.licensed ?? true,
+    },
+    ...{
+      real: s.real ?? false,
+      today,
+      flowering: false,
+      byWater: false,
+      area: { value: 100, unit: 'm2' },
+      rules,
+    },
+    surrounding: s.place,
+    records: (s.before ?? []).map(([label, ago, against], i) =>
+      recordOf(label, addDays(today, -ago), against ?? s.pest, i),
+    ),
+    wishes: { are: new Set(s.wishes ?? []), budget: s.budget ?? null },
+  };
+  return rankLabels(
+    DEMONSTRATION_LABELS.flatMap((card) => {
+      const label = inHand(card, wanted);
+      return label ? [{ label, containers: [] }] : [];
+    }),
+    situation,
+  );
+}
+
+describe('choosing scenarios', () => {
+  it('are at least thirty', () => expect(SCENARIOS.length).toBeGreaterThanOrEqual(30));
+
+  it.each(SCENARIOS)('$name', (s) => {
+    const options = optionsOf(s);
+    const of = (id: string): Option => options.find((o) => o.label.id === id) ?? expect.fail(id);
+    for (const [id, codes] of Object.entries(s.halted))
+      expect([id, ...of(id).halts.map((h) => h.code)]).toEqual([id, ...codes]);
+    for (const id of s.open ?? []) expect([id, of(id).halts.map((h) => h.code)]).toEqual([id, []]);
+    for (const [id, codes] of Object.entries(s.cares ?? {}))
+      expect(of(id).notes.flatMap((n) => (n.rank === 'care' ? [n.code] : []))).toEqual(codes);
+    // A Halt of the label stands with its clause.
+    for (const { halts, label } of options)
+      for (const { code, clause } of halts)
+        if (code === 'out-of-season' || code === 'licence-needed' || code === 'interval-not-over')
+          expect(clause, `${label.id}: ${code}`).not.toBeNull();
+    if (s.first !== undefined) expect(options[0]?.label.id).toBe(s.first);
+    const [family] = familyRows(GUIDE.get(s.pest) ?? null, options);
+    expect(family?.family).toBe(s.family);
+    for (const option of options)
+      expect(option.score).toBe(option.points.reduce((sum, p) => sum + p.points, 0));
+  });
+});

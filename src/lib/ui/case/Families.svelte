@@ -1,0 +1,77 @@
+<script lang="ts">
+  import type { FamilyRow } from '../../core/choose';
+  import { FAMILY_NAMES } from '../../words';
+  import { getShow } from '../parts/show';
+
+  /** The families of remedy side by side, mildest that will work first. */
+  let { rows, area }: { rows: readonly FamilyRow[]; area: boolean } = $props();
+  const { priceText } = getShow();
+  const BURDEN = ['none', 'little', 'some', 'much'];
+  const works = (row: FamilyRow): boolean => row.grade === 'strong' || row.grade === 'fair';
+  const first = $derived(rows.find(works)?.family);
+</script>
+
+<div class="scroll">
+  <table class="table">
+    <thead
+      ><tr
+        ><th>Family</th><th>Evidence</th><th>Works in, days</th><th>Protects, days</th><th class="number"
+          >Once</th
+        ><th class="number">Season</th><th>Burden</th></tr
+      ></thead
+    >
+    <tbody>
+      {#each rows as row (row.family)}
+        <tr class:weak={!works(row)}>
+          <td
+            ><span class="figure">{FAMILY_NAMES[row.family]}</span>{#if row.family === first}<span
+                class="first">mildest that works</span
+              >{/if}
+            {#if row.note}<span class="soft small note">{row.note}</span>{/if}
+            {#if row.cards[0]}<span class="small note"
+                >{row.cards[0].label.name}{row.cards.length > 1
+                  ? ` and ${row.cards.length - 1} more`
+                  : ''}</span
+              >{:else if row.halted > 0}<span class="small note"
+                >✕ {row.halted} {row.halted === 1 ? 'card is' : 'cards are'} halted</span
+              >{/if}
+          </td>
+          <td>{row.grade}</td>
+          <td>{row.daysToEffect[1] === 0 ? 'at once' : `${row.daysToEffect[0]}–${row.daysToEffect[1]}`}</td>
+          <td>{row.protectsDays === null ? '' : row.protectsDays}</td>
+          <td class="number">{row.costOnce === null ? '' : priceText(row.costOnce)}</td>
+          <td class="number">{row.costSeason === null ? '' : priceText(row.costSeason)}</td>
+          <td>{BURDEN[row.burden]}</td>
+        </tr>
+      {/each}
+    </tbody>
+  </table>
+</div>
+<p class="soft small">
+  {area
+    ? 'Costs are for the measured area, with the best card of each family that has a price; a season is half a year.'
+    : 'Costs come with the measured area.'} Burden is on people, pets, bees and water.
+</p>
+
+<style>
+  .scroll {
+    overflow-x: auto;
+  }
+  .note {
+    display: block;
+  }
+  .first {
+    border: 1px solid var(--moss, currentcolor);
+    border-radius: 4px;
+    padding: 0 0.35rem;
+    margin-left: 0.5rem;
+    font-size: 0.85rem;
+    white-space: nowrap;
+  }
+  .weak td {
+    color: var(--soft);
+  }
+  td {
+    vertical-align: top;
+  }
+</style>
