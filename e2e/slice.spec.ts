@@ -146,6 +146,7 @@ test('webworms by soap flush, paced lawn, liquid with a carry-over, logged and c
   await expect(
     page.getByText(`${quantityText(mixed.product)} of Tarnside Turf Liquid over ${quantityText(lawn.area)}`),
   ).toBeVisible();
+  await expect(page.getByText('Chosen because: Guests from Friday')).toBeVisible();
 
   // The interval now runs: Mix names the Halt where the amounts were.
   await page

@@ -183,18 +183,19 @@ const range = (from: number | null, to: number | null): [number, number] | null 
 /**
  * A label card as somebody copied it from a container. What the label does not state stays "not stated"; what it
  * contradicts itself in is for the label check. A pest without a tick at any stage holds for all its stages; pests that
- * the catalogue does not know are refused.
+ * the catalogue does not know are refused, and so is a use without a place once the card is `finished`.
  */
 export function parseCard(
   fields: Fields,
   candidates: readonly KnownPest[],
   id: string,
+  finished = true,
 ): Result<Omit<LabelCard, 'version'>> {
   const parsed = read(cardForm, treeOf(fields));
   if ('refused' in parsed) return parsed;
   const f = parsed.ok;
   const refused = f.uses.flatMap((use, i) => [
-    ...(Object.values(use.sites).some(Boolean)
+    ...(!finished || Object.values(use.sites).some(Boolean)
       ? []
       : [refusal('invalid-input', `uses.${i}.sites`, { expected: 'needed' })]),
     ...use.targets.flatMap((target, k) =>

@@ -84,6 +84,9 @@ function workOut(facts: CaseFacts): CaseView {
     ranking,
     ...name,
     threshold,
+    unusable: facts.shelf.flatMap(({ label: { id, name: called } }) =>
+      shelf.some((entry) => entry.label.id === id) ? [] : [{ id, name: called }],
+    ),
     options,
     families: name.named ? familyRows(facts.guide[name.named.id] ?? null, options) : [],
     chosen,

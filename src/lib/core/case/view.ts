@@ -64,6 +64,8 @@ export interface CaseView {
     readonly sameTest: boolean;
   } | null;
   readonly options: readonly Option[];
+  /** Cards for this place that state no rate that can be used. */
+  readonly unusable: readonly { readonly id: string; readonly name: string }[];
   /** The families of remedy for what it is called, mildest that will work first. */
   readonly families: readonly FamilyRow[];
   readonly chosen: EntryInUse | null;

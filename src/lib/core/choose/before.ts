@@ -10,18 +10,34 @@ const SPLIT_BY_REPELLENTS: ReadonlySet<string> = new Set(['pharaoh-ant', 'ghost-
 const IN_A_ROW = 2;
 const SOIL_FAMILIES: ReadonlySet<string> = new Set(['residual', 'systemic', 'soil-drench']);
 
+export interface Past {
+  readonly record: ApplicationRecord;
+  readonly label: LabelCard;
+  /** Days before the day of the work. */
+  readonly ago: number;
+}
+
+/** What went down at the property, the latest first, with the cards that are known. */
+export function pastOf(
+  records: readonly ApplicationRecord[],
+  cards: ReadonlyMap<string, LabelCard>,
+  today: CalendarDay,
+): Past[] {
+  return standing(records)
+    .flatMap((record) => {
+      const label = cards.get(record.label.id);
+      const ago = daysBetween(record.doneOn, today);
+      return label && ago >= 0 ? [{ record, label, ago }] : [];
+    })
+    .sort((a, b) => a.ago - b.ago);
+}
+
 /**
  * What went down at the property before, against what is to follow: a bait after a repellent or a repellent after a
  * bait, the living after a soil insecticide, one mode of action a third time in a row; and repellents against ants whose
  * nests they split.
  */
-export function beforeCautions(
-  card: CardInUse,
-  pest: string,
-  records: readonly ApplicationRecord[],
-  cards: ReadonlyMap<string, LabelCard>,
-  today: CalendarDay,
-): Caution[] {
+export function beforeCautions(card: CardInUse, pest: string, past: readonly Past[]): Caution[] {
   const found: Caution[] = [];
   const make = (
     code: Caution['code'],
@@ -34,13 +50,7 @@ export function beforeCautions(
   };
   if (card.repellent && SPLIT_BY_REPELLENTS.has(pest))
     make('splits-the-colony', 'halt', 'change', { label: card.name });
-  const past = standing(records)
-    .flatMap((record) => {
-      const label = cards.get(record.label.id);
-      const ago = daysBetween(record.doneOn, today);
-      return label && ago >= 0 ? [{ record, label, ago }] : [];
-    })
-    .sort((a, b) => a.ago - b.ago);
+  if (past.length === 0) return found;
   const residue = past.find((p) => p.label.repellent && p.ago <= RESIDUE_DAYS);
   if (card.family === 'bait' && residue)
     make('bait-on-repellent', 'care', 'tick', { other: residue.label.name, last: residue.record.doneOn });

@@ -6,7 +6,7 @@ import { nextAllowed } from '../review';
 import { ruleCautions, type LocalRule } from '../rules';
 import { labelCautions, type LabelSituation } from '../safety';
 import { inWindow } from '../schedule';
-import { beforeCautions } from './before';
+import { beforeCautions, pastOf, type Past } from './before';
 import { wishHalts, wishPoints, type Wishes, type WishPoint } from './wishes';
 import { isAbove, sameDimension, valueIn, type CalendarDay, type Quantity } from '../units';
 
@@ -87,18 +87,15 @@ const EVIDENCE: Record<EvidenceGrade, number> = { strong: 40, fair: 25, weak: 8,
  */
 export function rankLabels(shelf: readonly EntryInUse[], situation: ChooseSituation): Option[] {
   const cards = new Map(shelf.map(({ label }) => [label.id, label]));
-  const options = shelf.map((entry) => optionOf(entry, situation, cards));
+  const past = pastOf(situation.records, cards, situation.today);
+  const options = shelf.map((entry) => optionOf(entry, situation, past));
   const cheapest = Math.min(...options.map((o) => o.dose?.container?.costUsed ?? Infinity));
   return options
     .map((option) => withCost(option, cheapest))
     .sort((a, b) => Math.sign(a.halts.length) - Math.sign(b.halts.length) || b.score - a.score);
 }
 
-function optionOf(
-  entry: EntryInUse,
-  situation: ChooseSituation,
-  cards: ReadonlyMap<string, LabelCard>,
-): Option {
+function optionOf(entry: EntryInUse, situation: ChooseSituation, past: readonly Past[]): Option {
   const { label, containers } = entry;
   const target = label.use.targets.find((t) => t.pest === situation.pest.id) ?? null;
   const cautions = [
@@ -106,9 +103,11 @@ function optionOf(
     ...timingHalts(label, situation),
     ...ruleCautions(label, situation.rules, situation.today),
     ...wishHalts(label, situation.wishes),
-    ...beforeCautions(label, situation.pest.id, situation.records, cards, situation.today),
+    ...beforeCautions(label, situation.pest.id, past),
   ];
-  const amount = situation.area ? plainDose(entry, situation.area) : null;
+  const halts = cautions.filter((c) => c.rank === 'halt');
+  // Of what is halted no amount is told.
+  const amount = situation.area && halts.length === 0 ? plainDose(entry, situation.area) : null;
   const need = amount?.product ?? null;
   // A card may measure its rate otherwise than its container: the label check says so, here nothing is enough then.
   const { unit } = label.use.rate;
@@ -127,7 +126,7 @@ function optionOf(
   ];
   return {
     label,
-    halts: cautions.filter((c) => c.rank === 'halt'),
+    halts,
     notes: cautions.filter((c) => c.rank !== 'halt'),
     grade: target?.grade ?? null,
     reason: target?.reason ?? null,
@@ -144,9 +143,18 @@ function withCost(option: Option, cheapest: number): Option {
 }
 
 export function situationOf({ label, containers }: EntryInUse, s: ChooseSituation): LabelSituation {
+  // Written out: thousands of these are made with every key typed, and a spread of them takes longer than their checks.
   return {
-    ...s,
     label,
+    pest: s.pest,
+    stage: s.stage,
+    hemisphere: s.hemisphere,
+    surrounding: s.surrounding,
+    licensed: s.licensed,
+    real: s.real,
+    today: s.today,
+    flowering: s.flowering,
+    byWater: s.byWater,
     containers: containers.map((c) => ({ expiresOn: c.until, left: c.left.value })),
   };
 }

@@ -33,19 +33,39 @@ export interface Wanted {
 /**
  * The use of a card for a pest, stage and place: the site weighs most, then the pest, then the stage; the first of
  * several equal ones. Its rate is that of the step for this pest or stage where the label has one; where only one end
- * of the rate is stated, the other is the same. null where no use states a rate.
+ * of the rate is stated, the other is the same. null where no use states a rate that can be
+ * used.
  */
 export function inHand(card: LabelCard, wanted: Wanted): CardInUse | null {
   let best: { use: LabelUse; rate: UseInHand['rate']; fit: number } | null = null;
   for (const use of card.uses) {
-    const rate = rateFor(use, wanted);
-    if (rate === null) continue;
     const fit = fitOf(use, wanted);
-    if (best === null || fit > best.fit) best = { use, rate, fit };
+    if (best !== null && fit <= best.fit) continue;
+    const rate = rateFor(use, wanted);
+    if (rate !== null) best = { use, rate, fit };
   }
-  if (best === null) return null;
-  const { steps: _, ...use } = best.use;
-  return { ...card, use: { ...use, rate: best.rate }, siteFits: best.fit >= SITE };
+  return best === null ? null : opened(card, best.use, best.rate, best.fit >= SITE);
+}
+
+/** Cards that were opened at one of their uses before: choosing asks for the same ones again with every key typed. */
+const OPENED = new WeakMap<LabelCard, CardInUse[]>();
+
+function opened(card: LabelCard, whole: LabelUse, rate: UseInHand['rate'], siteFits: boolean): CardInUse {
+  const before = OPENED.get(card) ?? [];
+  const same = before.find(
+    ({ use, siteFits: fits }) =>
+      fits === siteFits &&
+      use.targets === whole.targets &&
+      use.sites === whole.sites &&
+      use.rate.per === rate.per &&
+      use.rate.min === rate.min &&
+      use.rate.max === rate.max,
+  );
+  if (same) return same;
+  const { steps: _, ...use } = whole;
+  const made: CardInUse = { ...card, use: { ...use, rate }, siteFits };
+  OPENED.set(card, [...before, made]);
+  return made;
 }
 
 const [SITE, PEST, STAGE] = [4, 2, 1];
@@ -65,5 +85,5 @@ function rateFor({ rate, steps }: LabelUse, { pest, stage }: Wanted): UseInHand[
     steps.find((s) => s.by === 'pest' && s.of === pest);
   const min = step?.min ?? rate.min ?? rate.max;
   const max = step?.max ?? rate.max ?? rate.min;
-  return min === null || max === null ? null : { ...rate, min, max };
+  return min === null || max === null || min > max ? null : { ...rate, min, max };
 }

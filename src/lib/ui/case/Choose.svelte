@@ -172,6 +172,13 @@
     <a href={resolve('/shelf')}>The shelf</a>
   </p>
 {/if}
+{#if view.unusable.length > 0}
+  <p class="small">
+    Without a rate that can be used: {#each view.unusable as card, i (card.id)}{i > 0 ? ', ' : ''}<a
+        href={resolve('/shelf/[label]/edit', { label: card.id })}>{card.name}</a
+      >{/each}. Complete the card, or read it again.
+  </p>
+{/if}
 <div class="fields reason">
   <Note label="Reason, where it is not the first" name="reason" value={start?.reason ?? ''} />
 </div>

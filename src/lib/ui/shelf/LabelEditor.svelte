@@ -65,13 +65,12 @@
     const { refusalSentence } = await import('../../words');
     if (now !== turn) return;
     const fields = unfinished(fieldsOf(new FormData(form)));
-    const parsed = parseCard(fields, pests, 'unfinished');
+    const parsed = parseCard(fields, pests, 'unfinished', false);
     if ('ok' in parsed) {
       card = { ...parsed.ok, version: 1 };
       unread = null;
     } else {
-      const first = parsed.refused.find((r) => !r.path.endsWith('.sites'));
-      unread = first ? refusalSentence(first) : null;
+      unread = parsed.refused[0] ? refusalSentence(parsed.refused[0]) : null;
     }
   }
   $effect(() => {
