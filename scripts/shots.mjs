@@ -24,7 +24,7 @@ const VIEWS = [
   ['guide-entry', '/guide/chafer-grub', 1280, 800],
   ['how-much', '/how-much', 1280, 800],
   ['sign-in', '/sign-in', 1280, 800],
-  ['settings', '/settings', 1280, 800],
+  ['label-editor', '/shelf/gillfold-perimeter/edit', 1280, 800],
   ['phone-today', '/', 390, 844],
   ['phone-mix', '/cases/6/mix', 390, 844],
 ];

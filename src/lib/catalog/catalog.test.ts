@@ -1,8 +1,9 @@
+import { scaleRecipe } from '../core/choose';
 import type { LabelUse } from '../core/labels';
 import { describe, expect, it } from 'vitest';
 import { stageInMonth } from '../core/identify';
 import { INSECTS, insectSvg, SIGN_ART } from '../ui/drawings/art';
-import { CANDIDATES, DEMONSTRATION_LABELS, FIELD_TESTS, GUIDE, SIGNS } from '.';
+import { CANDIDATES, DEMONSTRATION_LABELS, KITCHEN, FIELD_TESTS, GUIDE, SIGNS } from '.';
 
 const ids = new Set(CANDIDATES.map((c) => c.id));
 const signOf = new Map(SIGNS.map((s) => [s.id, s]));
@@ -120,6 +121,21 @@ describe('the catalogue', () => {
     expect(marked.length).toBeGreaterThanOrEqual(20);
     expect(new Set(marked)).toEqual(new Set(Object.keys(SIGN_ART)));
     for (const id of drawn) expect(insectSvg(id), id).toContain('mm</text>');
+  });
+});
+
+describe('kitchen remedies', () => {
+  it('name known pests, and carry a recipe only where they do some good', () => {
+    for (const remedy of KITCHEN) {
+      for (const pest of remedy.pests) expect(ids, remedy.id).toContain(pest);
+      if (remedy.grade === 'none' || remedy.grade === 'harmful') expect(remedy.recipe, remedy.id).toBeNull();
+    }
+  });
+
+  it('are scaled part by part, and not to nothing', () => {
+    const soap = KITCHEN.find((r) => r.id === 'soap-spray')?.recipe ?? expect.fail();
+    expect(scaleRecipe(soap, 0.5)?.map((part) => part.amount.value)).toEqual([0.5, 2.5]);
+    for (const wrong of [0, -1, NaN]) expect(scaleRecipe(soap, wrong)).toBeNull();
   });
 });
 

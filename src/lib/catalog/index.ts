@@ -1,9 +1,11 @@
 import { z } from 'zod';
 import type { Candidate, FieldTest, Sign } from '../core/identify';
+import type { KitchenRemedy } from '../core/choose';
 import type { LabelCard } from '../core/labels';
 import * as written from './entries';
 import { GUIDE } from './guide';
-import { candidateSchema, fieldTestSchema, guideSchema, signSchema } from './schemas';
+import kitchen from './kitchen.json';
+import { candidateSchema, fieldTestSchema, guideSchema, kitchenSchema, signSchema } from './schemas';
 import { WRITTEN_LABELS } from './demonstration-labels';
 import { labelSchema } from './label-schema';
 
@@ -17,6 +19,9 @@ export const CANDIDATES: readonly Candidate[] = written.CANDIDATES;
 export const SIGNS: readonly Sign[] = written.SIGNS;
 export const FIELD_TESTS: readonly FieldTest[] = written.FIELD_TESTS;
 export { GUIDE };
+
+/** What people have at hand: graded, with what it harms; never logged as a treatment. */
+export const KITCHEN: readonly KitchenRemedy[] = z.array(kitchenSchema).parse(kitchen);
 
 /** Made-up labels for the demonstration, each marked so. */
 export const DEMONSTRATION_LABELS: readonly LabelCard[] = z.array(labelSchema).parse(WRITTEN_LABELS);

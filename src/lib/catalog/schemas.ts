@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { KitchenRemedy } from '../core/choose';
 import {
   GUIDE_GROUPS,
   REMEDY_FAMILIES,
@@ -11,6 +12,7 @@ import {
 import { ALL_UNITS, type Unit } from '../core/units';
 
 const text = z.string().min(1).max(600);
+const grade = z.enum(['strong', 'fair', 'weak', 'none', 'harmful']);
 const share = z.number().min(0).max(1);
 const quantity = z.strictObject({
   value: z.number().positive(),
@@ -79,11 +81,31 @@ export const guideSchema: z.ZodType<GuideEntry> = z.strictObject({
   families: z.array(
     z.strictObject({
       family: z.enum(REMEDY_FAMILIES),
-      grade: z.enum(['strong', 'fair', 'weak', 'none', 'harmful']),
+      grade,
       daysToEffect: span,
       note: z.string().max(300),
     }),
   ),
   recheck: z.string().max(600),
   call: text,
+});
+
+export const kitchenSchema: z.ZodType<KitchenRemedy> = z.strictObject({
+  id: text,
+  name: text,
+  words: z.array(text),
+  pests: z.array(text).min(1),
+  grade,
+  why: text,
+  harms: text,
+  instead: text,
+  recipe: z
+    .strictObject({
+      makes: quantity,
+      of: text,
+      parts: z.array(z.strictObject({ what: text, amount: quantity })).min(1),
+      freshHours: z.number().positive(),
+      storage: text,
+    })
+    .nullable(),
 });

@@ -115,6 +115,17 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
         'Over the season’s cap',
         `This would pass what the label allows here in 12 months by ${show.numberText(-Number(facts.left ?? 0))} ${unitText(t('unit') as Unit)}. Treat less, or use another remedy.`,
       );
+    case 'active-cap-exceeded':
+      return words(
+        `Over the year’s most of ${t('active')}`,
+        `The label allows ${n('allowed')} g here in 12 months, over all products that hold it; ${n('used')} g went down, this would add ${n('planned')} g. Treat less, or use another ingredient.`,
+      );
+    case 'active-not-countable':
+      return words(
+        'The ingredient cannot be counted',
+        'The label binds the active ingredient over the year, but a strength or density that is needed is not stated. Complete the card, or count it by hand.',
+        'I counted it by hand',
+      );
     case 'lot-expired':
       return words(
         'Every container on the shelf is out of date or empty',

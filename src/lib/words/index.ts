@@ -15,6 +15,7 @@ export {
 } from './show';
 export type { Manner, Show } from './show';
 export {
+  CLASH_WORDS,
   CLAUSE_WORDS,
   CONCERN_WORDS,
   FAMILY_NAMES,
@@ -30,6 +31,7 @@ export {
   METHOD_WORDS,
   inputName,
   SCORE_WORDS,
+  SIDE_WORDS,
   SITE_WORDS,
   SOURCE_WORDS,
   STOCK_REASON_WORDS,

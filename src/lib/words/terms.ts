@@ -8,7 +8,7 @@ import type {
   Vigour,
 } from '../core/identify';
 import type { ClauseKey, EvidenceGrade, Family, Form, Method, Site, Stop } from '../core/labels';
-import type { ScoreReason, StockReason, StockState, Wish } from '../core/choose';
+import type { Clash, ScoreReason, Side, StockReason, StockState, Wish } from '../core/choose';
 import type { Source } from '../core/case';
 import type { Verdict } from '../core/review';
 import type { CalendarDay } from '../core/units';
@@ -179,6 +179,21 @@ export const METHOD_WORDS: Record<Method, string> = {
   cover: 'laid over',
   hang: 'hung or stood up',
   fog: 'into the air of a room',
+};
+
+export const CLASH_WORDS: Record<Clash, string> = {
+  'bait-beside-repellent': 'they do not come to a bait beside it',
+  'living-beside-soil-insecticide': 'it may kill the nematodes; two weeks between them',
+  'not-in-one-tank': 'never in one tank',
+};
+
+export const SIDE_WORDS: Record<Side['as'], string> = {
+  granule: 'Granule',
+  liquid: 'Liquid',
+  blanket: 'The whole area',
+  spot: 'The affected share',
+  prevent: 'Before the damage',
+  cure: 'Once it is seen',
 };
 
 export const WISH_WORDS: Record<Wish, string> = {

@@ -48,7 +48,8 @@
     />
   </form>
   <p class="soft small">
-    {data.entries.length} entries. <a href={resolve('/guide/glossary')}>Words explained</a>
+    {data.entries.length} entries. <a href={resolve('/guide/glossary')}>Words explained</a> ·
+    <a href={resolve('/guide/kitchen')}>Kitchen remedies</a>
   </p>
   {#each lists as list (list.title)}
     <h2 class="section-head">{list.title} <span class="soft small">{list.entries.length}</span></h2>

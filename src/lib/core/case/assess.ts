@@ -1,4 +1,4 @@
-import { familyRows, rankLabels, type ChooseSituation, type EntryInUse } from '../choose';
+import { combinedPlan, familyRows, rankLabels, type ChooseSituation, type EntryInUse } from '../choose';
 import { inHand } from '../labels';
 import { dose, type DoseAnswer } from '../dose';
 import {
@@ -78,6 +78,7 @@ function workOut(facts: CaseFacts): CaseView {
   const halts = cautions.filter((c) => c.caution.rank === 'halt' && c.settled === null);
   const records = standing(facts.records).filter((record) => record.caseNumber === facts.number);
   const review = reviewOf(facts, shelf, chosen, threshold?.limit ?? null);
+  const families = name.named ? familyRows(facts.guide[name.named.id] ?? null, options) : [];
   const partial = {
     density,
     basis: facts.tests.find((test) => test.id === facts.stops.look?.test)?.basis ?? 'm2',
@@ -88,7 +89,8 @@ function workOut(facts: CaseFacts): CaseView {
       shelf.some((entry) => entry.label.id === id) ? [] : [{ id, name: called }],
     ),
     options,
-    families: name.named ? familyRows(facts.guide[name.named.id] ?? null, options) : [],
+    families,
+    combined: combinedPlan(families),
     chosen,
     nothing,
     label: chosen?.label ?? null,

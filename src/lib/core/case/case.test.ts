@@ -338,6 +338,44 @@ describe('choosing', () => {
     expect(view.dose?.container).toBeUndefined();
   });
 
+  it('counts the active ingredient over every product that holds it', () => {
+    const facts = factsWith();
+    const shelf = facts.shelf.map((entry) => ({
+      ...entry,
+      label: {
+        ...entry.label,
+        densityKgPerL: 1,
+        actives: [{ name: 'Deltamethrin', percent: 2.4, gramsPerLitre: null, group: '3A' }],
+        uses: entry.label.uses.map((use) => ({
+          ...use,
+          // 336 m² are allowed 1.68 g; the least rate puts 0.81 g there.
+          cap: {
+            of: 'active' as const,
+            amount: { value: 5, unit: 'g' as const },
+            per: { value: 1000, unit: 'm2' as const },
+          },
+        })),
+      },
+    }));
+    const halts = (records: ApplicationRecord[]) => haltCodes({ ...facts, shelf, records });
+    const granule = (doneOn: string, kilograms: number) =>
+      record({
+        label: { id: 'hazelmoor-granule', version: 1, name: 'Hazelmoor' },
+        doneOn: day(doneOn),
+        product: { value: kilograms, unit: 'kg' },
+      });
+    expect(halts([granule('2027-05-05', 0.02)])).toEqual([]);
+    expect(halts([granule('2027-05-05', 0.05)])).toEqual(['active-cap-exceeded']);
+    expect(halts([granule('2026-08-05', 0.05)])).toEqual([]);
+    const weak = shelf.map((entry) => ({
+      ...entry,
+      label: { ...entry.label, densityKgPerL: null },
+    }));
+    expect(assess({ ...facts, shelf: weak }).cautions.map((c) => c.caution.code)).toContain(
+      'active-not-countable',
+    );
+  });
+
   it('plans nothing after “nothing”', () => {
     const view = assess(
       factsWith({

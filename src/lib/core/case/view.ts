@@ -1,4 +1,4 @@
-import type { EntryInUse, FamilyRow, Option } from '../choose';
+import type { CombinedPlan, EntryInUse, FamilyRow, Option } from '../choose';
 import type { DoseAnswer } from '../dose';
 import type { Candidate, CaseRanking, CountBasis, Density, LifeStage, ThresholdVerdict } from '../identify';
 import type { Caution, CardInUse, Stop } from '../labels';
@@ -68,6 +68,8 @@ export interface CaseView {
   readonly unusable: readonly { readonly id: string; readonly name: string }[];
   /** The families of remedy for what it is called, mildest that will work first. */
   readonly families: readonly FamilyRow[];
+  /** Where one remedy is not enough. */
+  readonly combined: CombinedPlan | null;
   readonly chosen: EntryInUse | null;
   /** Decided to put nothing down. */
   readonly nothing: boolean;

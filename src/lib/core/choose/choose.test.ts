@@ -5,7 +5,15 @@ import { inHand } from '../labels';
 import type { ApplicationRecord } from '../record';
 import type { LocalRule } from '../rules';
 import { addDays, parseDay, type CalendarDay } from '../units';
-import { familyRows, rankLabels, type ChooseSituation, type Option, type Wish } from '.';
+import {
+  combinedPlan,
+  comparisons,
+  familyRows,
+  rankLabels,
+  type ChooseSituation,
+  type Option,
+  type Wish,
+} from '.';
 import written from './scenarios.json';
 
 interface Scenario {
@@ -106,5 +114,56 @@ describe('choosing scenarios', () => {
     expect(family?.family).toBe(s.family);
     for (const option of options)
       expect(option.score).toBe(option.points.reduce((sum, p) => sum + p.points, 0));
+  });
+});
+
+const scenario = (change: Partial<Scenario>): Scenario => ({
+  ...{ name: '', pest: 'german-cockroach', stage: 'nymph', day: '2027-03-02', place: 'room' as const },
+  ...{ family: '', halted: {} },
+  ...change,
+});
+const plan = (s: Scenario) =>
+  combinedPlan(familyRows(GUIDE.get(s.pest) ?? null, optionsOf(s))) ?? expect.fail('no plan');
+
+describe('where one remedy is not enough', () => {
+  it('baits, then regulates, then dusts the voids against cockroaches', () => {
+    expect(plan(scenario({})).steps.map((step) => [step.family, step.card?.id])).toEqual([
+      ['bait', 'ferncote-gel'],
+      ['regulator', 'alderhow-regulator'],
+      ['dust', 'flintholm-mineral'],
+    ]);
+  });
+
+  it('leaves a repellent spray out beside bait, and says beside what', () => {
+    const { leftOut } = plan(scenario({ pest: 'pavement-ant', stage: 'worker', place: 'wall' }));
+    expect(leftOut.map((out) => [out.step.family, out.because, out.with.family])).toEqual([
+      ['residual', 'bait-beside-repellent', 'bait'],
+    ]);
+  });
+
+  it('does not put nematodes beside a soil insecticide', () => {
+    const { steps, leftOut } = plan(
+      scenario({ pest: 'chafer-grub', stage: 'small', day: '2027-08-10', place: 'lawn' }),
+    );
+    expect(steps.map((step) => step.family)).toContain('living');
+    expect(leftOut.map((out) => out.because)).toEqual(['living-beside-soil-insecticide']);
+  });
+});
+
+describe('one way or the other', () => {
+  const lawn = scenario({ pest: 'chafer-grub', stage: 'small', day: '2027-08-10', place: 'lawn' });
+  it('compares granule with liquid, and the whole area with a share, by the very doses', () => {
+    const options = optionsOf(lawn);
+    const [first, second] = comparisons(options, 0.25);
+    expect(first?.sides.map((side) => [side.as, side.option.label.form])).toEqual([
+      ['granule', 'granule'],
+      ['liquid', 'nematodes'],
+    ]);
+    const [whole, spot] = second?.sides ?? expect.fail();
+    expect([second?.question, spot.product.value]).toEqual(['blanket-or-spot', whole.product.value / 4]);
+    expect(whole.product.value).toBe(options[0]?.dose?.exactProduct.value);
+  });
+  it('asks nothing where only one side is on the shelf', () => {
+    expect(comparisons(optionsOf(lawn).slice(0, 1), 1)).toEqual([]);
   });
 });

@@ -61,7 +61,7 @@ export function familyRows(
         protectsDays,
         costOnce,
       },
-      costSeason: costOnce === null || !best ? null : costOnce * timesOf(best),
+      costSeason: costOnce === null || !best ? null : costOnce * seasonTimes(best),
       burden: BURDEN[family],
     };
   });
@@ -72,7 +72,8 @@ export function familyRows(
   );
 }
 
-function timesOf({ label: { use } }: Option): number {
+/** How often a treatment is needed to protect for half a year, held to what the label allows in one. */
+export function seasonTimes({ label: { use } }: Option): number {
   const wanted = Math.max(1, Math.ceil(SEASON_DAYS / (use.protectsDays ?? SEASON_DAYS)));
   return Math.min(wanted, use.maxPerYear ?? wanted);
 }

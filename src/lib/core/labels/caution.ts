@@ -24,6 +24,8 @@ export type CautionCode =
   | 'interval-not-stated'
   | 'max-per-year-reached'
   | 'season-cap-exceeded'
+  | 'active-cap-exceeded'
+  | 'active-not-countable'
   | 'lot-expired'
   | 'demonstration-label'
   | 'not-on-shelf'

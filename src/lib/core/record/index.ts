@@ -1,3 +1,4 @@
+export { activeLedger, gramsOf, type ActiveLedger } from './actives';
 export { applicationsOf, leftOf } from './ledger';
 export { standing } from './record';
 export type { ApplicationRecord } from './record';

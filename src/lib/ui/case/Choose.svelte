@@ -4,6 +4,8 @@
   import { WISHES, type Option } from '../../core/choose';
   import {
     cautionWords,
+    CLASH_WORDS,
+    FAMILY_NAMES,
     FAMILY_WORDS,
     FORM_WORDS,
     GRADE_WORDS,
@@ -17,6 +19,7 @@
   import Note from '../parts/Note.svelte';
   import Tick from '../parts/Tick.svelte';
   import Families from './Families.svelte';
+  import SideBySide from './SideBySide.svelte';
   import Working from '../parts/Working.svelte';
   import { getSheet } from './sheet.svelte';
   const show = getShow();
@@ -85,6 +88,11 @@
     <span class="soft small">for {view.named?.name.toLowerCase()}</span>
   </div>
   <Families rows={view.families} area={view.lawn !== null} />
+  {#if view.named}<p class="small">
+      <a href="{resolve('/guide/kitchen')}?q={encodeURIComponent(view.named.id)}"
+        >Kitchen remedies against it, with what they harm</a
+      >
+    </p>{/if}
 {/if}
 
 <fieldset class="wishes">
@@ -183,6 +191,35 @@
   <Note label="Reason, where it is not the first" name="reason" value={start?.reason ?? ''} />
 </div>
 
+{#if view.combined}
+  <div class="section-head">
+    <h2>Where one is not enough</h2>
+    <span class="soft small">in the order of the work</span>
+  </div>
+  <ol class="plan">
+    {#each view.combined.steps as step (step.family)}
+      <li>
+        <span class="figure">{FAMILY_NAMES[step.family]}</span>{step.card ? `: ${step.card.name}` : ''}
+        <span class="soft small">{GRADE_WORDS[step.grade]}{step.note ? ` · ${step.note}` : ''}</span>
+      </li>
+    {/each}
+  </ol>
+  {#each view.combined.leftOut as out (out.step.family)}
+    <p class="small">
+      ✕ Not with it: {FAMILY_NAMES[out.step.family].toLowerCase()}{out.step.card
+        ? ` (${out.step.card.name})`
+        : ''}, beside {FAMILY_NAMES[out.with.family].toLowerCase()}: {CLASH_WORDS[out.because]}.
+    </p>
+  {/each}
+  {#each view.combined.apart as [a, b] (a.family + b.family)}
+    <p class="small">
+      ! {a.card?.name} and {b.card?.name}: {CLASH_WORDS['not-in-one-tank']} unless both labels allow it and a jar
+      test was done.
+    </p>
+  {/each}
+{/if}
+<SideBySide options={forThis} />
+
 <style>
   .wishes legend {
     width: 100%;
@@ -192,6 +229,17 @@
     flex-wrap: wrap;
     gap: 0 1.4rem;
     align-items: center;
+  }
+  .wishes {
+    margin-top: 1.2rem;
+  }
+  .plan {
+    list-style: decimal;
+    margin: 0.2rem 0 0.5rem;
+    padding-left: 1.4rem;
+  }
+  .plan li {
+    padding: 0.2rem 0;
   }
   .verdict {
     margin: 0.3rem 0 0.4rem;

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { resolve } from '$app/paths';
   import type { ApplicationRecord } from '../../core/record';
   import { getShow } from '../parts/show';
   const show = getShow();
@@ -24,8 +25,10 @@
         {#if record.corrects}<span class="tag">corrects an earlier entry</span>{/if}
       </p>
       <p class="soft small">
-        {record.person}{record.licence ? `, licence ${record.licence}` : ''} · label version {record.label
-          .version}{record.lot ? ` · lot ${record.lot}` : ''}{record.finished
+        {record.person}{record.licence ? `, licence ${record.licence}` : ''} ·
+        <a href="{resolve('/shelf/[label]', { label: record.label.id })}?version={record.label.version}"
+          >label version {record.label.version}</a
+        >{record.lot ? ` · lot ${record.lot}` : ''}{record.finished
           ? ` · ${quantityText(record.finished)} of mix`
           : ''}{record.windKmh !== null ? ` · wind ${show.windText(record.windKmh)}` : ''}{record.tempC !==
         null

@@ -1,0 +1,44 @@
+import type { EvidenceGrade } from '../labels';
+import type { Quantity } from '../units';
+
+/** A recipe for one batch; amounts grow and shrink with the batch alone. */
+export interface KitchenRecipe {
+  /** What one batch gives. */
+  readonly makes: Quantity;
+  /** What the batches are counted in: traps, or litres of a spray. */
+  readonly of: string;
+  readonly parts: readonly { readonly what: string; readonly amount: Quantity }[];
+  /** How long it keeps, in hours. */
+  readonly freshHours: number;
+  readonly storage: string;
+}
+
+/** What people have at hand against insects: with its grade, why, and what it harms. Never logged as a treatment. */
+export interface KitchenRemedy {
+  readonly id: string;
+  readonly name: string;
+  /** Other words under which people look for it. */
+  readonly words: readonly string[];
+  readonly pests: readonly string[];
+  readonly grade: EvidenceGrade;
+  readonly why: string;
+  readonly harms: string;
+  /** What to do instead, or besides. */
+  readonly instead: string;
+  readonly recipe: KitchenRecipe | null;
+}
+
+/**
+ * The parts of a recipe for so much of what it makes, in the unit that it makes; null where less than nothing, or no
+ * number, is wanted.
+ *
+ * @example scaleRecipe({ makes: 1 l, parts: [soap 5 ml], … }, 0.5) // soap 2.5 ml
+ */
+export function scaleRecipe(recipe: KitchenRecipe, wanted: number): KitchenRecipe['parts'] | null {
+  if (!Number.isFinite(wanted) || wanted <= 0) return null;
+  const times = wanted / recipe.makes.value;
+  return recipe.parts.map(({ what, amount }) => ({
+    what,
+    amount: { value: amount.value * times, unit: amount.unit },
+  }));
+}

@@ -1,0 +1,63 @@
+import type { Active, LabelCard } from '../labels';
+import { daysBetween, dimensionOf, sameDimension, valueIn, type CalendarDay, type Quantity } from '../units';
+import { standing, type ApplicationRecord } from './record';
+
+const DAYS_OF_YEAR = 365;
+
+/**
+ * Grams of an active ingredient in so much of a product: from its grams in a litre, or from its percent by mass, with
+ * the density where the product is measured by volume. null where the label does not state enough.
+ *
+ * @example gramsOf({ percent: 0.5, … }, 8 kg, null) // 40
+ */
+export function gramsOf(
+  { percent, gramsPerLitre }: Pick<Active, 'percent' | 'gramsPerLitre'>,
+  product: Quantity,
+  densityKgPerL: number | null,
+): number | null {
+  const dimension = dimensionOf(product.unit);
+  if (dimension === 'mass') return percent === null ? null : (valueIn(product, 'g') * percent) / 100;
+  if (dimension !== 'volume') return null;
+  const litres = valueIn(product, 'l');
+  if (gramsPerLitre !== null) return litres * gramsPerLitre;
+  return percent === null || densityKgPerL === null ? null : (litres * densityKgPerL * 1000 * percent) / 100;
+}
+
+export interface ActiveLedger {
+  readonly active: string;
+  /** What the label allows here in 12 months, what went down over all products that hold it, and what is planned: g. */
+  readonly allowedG: number;
+  readonly usedG: number;
+  readonly plannedG: number;
+}
+
+/**
+ * The ledger of a label's yearly most of its active ingredient, over every product that holds it: `records` are those of
+ * the place. null where the label has no such most; "unknown" where a strength that it needs is not stated.
+ */
+export function activeLedger(
+  card: LabelCard,
+  cap: { readonly of: 'product' | 'active'; readonly amount: Quantity; readonly per: Quantity } | null,
+  planned: { readonly product: Quantity; readonly area: Quantity },
+  records: readonly ApplicationRecord[],
+  cards: ReadonlyMap<string, LabelCard>,
+  day: CalendarDay,
+): ActiveLedger | 'unknown' | null {
+  if (cap?.of !== 'active') return null;
+  const [active] = card.actives;
+  const plannedG = active ? gramsOf(active, planned.product, card.densityKgPerL) : null;
+  if (!active || plannedG === null || !sameDimension(planned.area, cap.per)) return 'unknown';
+  if (dimensionOf(cap.amount.unit) !== 'mass') return 'unknown';
+  let usedG = 0;
+  for (const record of standing(records)) {
+    const ago = daysBetween(record.doneOn, day);
+    const other = cards.get(record.label.id);
+    const same = other?.actives.find((a) => a.name.toLowerCase() === active.name.toLowerCase());
+    if (!other || !same || ago < 0 || ago >= DAYS_OF_YEAR) continue;
+    const grams = gramsOf(same, record.product, other.densityKgPerL);
+    if (grams === null) return 'unknown';
+    usedG += grams;
+  }
+  const allowedG = (valueIn(cap.amount, 'g') * valueIn(planned.area, cap.per.unit)) / cap.per.value;
+  return { active: active.name, allowedG, usedG, plannedG };
+}

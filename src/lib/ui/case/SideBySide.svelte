@@ -1,0 +1,78 @@
+<script lang="ts">
+  import { comparisons, type Option } from '../../core/choose';
+  import { SIDE_WORDS } from '../../words';
+  import { getShow } from '../parts/show';
+
+  /** What people disagree about, in numbers for this lawn. */
+  let { options }: { options: readonly Option[] } = $props();
+  const { priceText, quantityText } = getShow();
+  const CONSEQUENCES = {
+    granule: 'no water to carry; two crossed passes at half the rate; watering in decides',
+    liquid: 'even at once; wind and a calibrated sprayer decide',
+    blanket: 'everything that lives there meets it',
+    spot: 'needs the edges of the damage marked; the rest stays as it is',
+    prevent: 'only with history or flight seen; nothing tells whether it was needed',
+    cure: 'only what was counted is treated; large larvae are harder to kill',
+  };
+  let share = $state('25');
+  const affected = $derived(Number(share) / 100);
+  const found = $derived(comparisons(options, Number.isFinite(affected) ? affected : 0));
+</script>
+
+{#if found.length > 0}
+  <div class="section-head">
+    <h2>One way or the other, here</h2>
+    <label class="small share"
+      >affected share, % <input class="field-input" inputmode="numeric" bind:value={share} /></label
+    >
+  </div>
+  <div class="scroll">
+    <table class="table">
+      <thead
+        ><tr
+          ><th>Way</th><th>With</th><th class="number">Product</th><th class="number">Mix</th><th
+            class="number">Once</th
+          ><th class="number">Season</th></tr
+        ></thead
+      >
+      {#each found as { question, sides } (question)}
+        <tbody>
+          {#each sides as side (side.as)}
+            <tr>
+              <td
+                ><span class="figure">{SIDE_WORDS[side.as]}</span><span class="soft small note"
+                  >{CONSEQUENCES[side.as]}</span
+                ></td
+              >
+              <td>{side.option.label.name}</td>
+              <td class="number">{quantityText(side.product)}</td>
+              <td class="number">{side.mix ? quantityText(side.mix) : 'dry'}</td>
+              <td class="number">{side.costOnce === null ? '' : priceText(side.costOnce)}</td>
+              <td class="number">{side.costSeason === null ? '' : priceText(side.costSeason)}</td>
+            </tr>
+          {/each}
+        </tbody>
+      {/each}
+    </table>
+  </div>
+{/if}
+
+<style>
+  .scroll {
+    overflow-x: auto;
+  }
+  .note {
+    display: block;
+  }
+  .share input {
+    width: 4rem;
+    display: inline-block;
+    margin-left: 0.4rem;
+  }
+  tbody {
+    border-bottom: 2px solid var(--ink);
+  }
+  td {
+    vertical-align: top;
+  }
+</style>

@@ -1,0 +1,112 @@
+<script lang="ts">
+  import { resolve } from '$app/paths';
+  import { scaleRecipe } from '$lib/core/choose';
+  import { GRADE_WORDS } from '$lib/words';
+  import { getShow } from '$lib/ui/parts/show';
+  import type { PageProps } from './$types';
+
+  let { data }: PageProps = $props();
+  const { numberText, quantityText } = getShow();
+  let wanted = $state<Record<string, string>>({});
+</script>
+
+<svelte:head><title>Kitchen remedies · Nimsy</title></svelte:head>
+<div class="page">
+  <p class="small"><a href={resolve('/guide')}>Back to the guide</a></p>
+  <h1>Kitchen remedies</h1>
+  <p class="soft">
+    What people have at hand, how well it works, and what it harms. None of them is a treatment: they do not
+    go into the logbook, and against what hurts people they are never the only plan.
+  </p>
+  <form role="search" class="fields">
+    <div>
+      <label class="field-label" for="q">A remedy or a pest</label>
+      <input id="q" name="q" type="search" class="field-input" value={data.asked} autocomplete="off" />
+    </div>
+    <button class="button find">Find</button>
+  </form>
+  <ul class="rule-list">
+    {#each data.remedies as r (r.id)}
+      <li class={r.grade}>
+        <h2>{r.name} <span class="grade">{r.grade === 'harmful' ? '✕ ' : ''}{GRADE_WORDS[r.grade]}</span></h2>
+        <p class="soft small">
+          against {#each r.pests as pest, i (pest.id)}{i > 0 ? ', ' : ''}<a
+              href={resolve('/guide/[id]', { id: pest.id })}>{pest.name.toLowerCase()}</a
+            >{/each}
+        </p>
+        <p>{r.why}</p>
+        <p><b>What it harms:</b> {r.harms}</p>
+        <p><b>{r.grade === 'fair' ? 'Besides' : 'Instead'}:</b> {r.instead}</p>
+        {#if r.hurts}<p class="care">
+            Some of these hurt people or make them ill: never the only plan. Ask a firm or a doctor.
+          </p>{/if}
+        {#if r.recipe}
+          {@const typed = wanted[r.id] ?? String(r.recipe.makes.value)}
+          {@const parts = scaleRecipe(r.recipe, Number(typed.replace(',', '.')))}
+          <div class="recipe">
+            <label class="field-label" for="w-{r.id}">How many {r.recipe.of}</label>
+            <input
+              id="w-{r.id}"
+              class="field-input"
+              inputmode="decimal"
+              value={typed}
+              oninput={(event) => (wanted = { ...wanted, [r.id]: event.currentTarget.value })}
+            />
+            {#if parts}
+              <ul>
+                {#each parts as part (part.what)}<li>
+                    <span class="figure">{quantityText(part.amount)}</span>
+                    {part.what}
+                  </li>{/each}
+              </ul>
+              <p class="small">Keeps {numberText(r.recipe.freshHours)} hours. {r.recipe.storage}</p>
+            {:else}<p class="field-error">Type a number above 0.</p>{/if}
+          </div>
+        {/if}
+      </li>
+    {:else}
+      <li class="soft">Nothing of that name. Try the pest, or another word for it.</li>
+    {/each}
+  </ul>
+</div>
+
+<style>
+  h2 {
+    font-size: 1.1rem;
+    margin: 0;
+  }
+  .grade {
+    font-size: 0.9rem;
+    font-weight: 400;
+    color: var(--soft);
+    margin-left: 0.5rem;
+  }
+  .harmful .grade {
+    color: var(--brick-ink);
+    font-weight: 700;
+  }
+  li p {
+    margin: 0.15rem 0;
+    max-width: 46rem;
+  }
+  .find {
+    align-self: flex-end;
+  }
+  .care {
+    border-left: 5px solid var(--saffron);
+    background: var(--saffron-wash);
+    padding: 0.3rem 0.7rem;
+  }
+  .recipe {
+    border-left: 3px solid var(--rule);
+    padding-left: 0.9rem;
+    margin-top: 0.5rem;
+  }
+  .recipe input {
+    width: 7rem;
+  }
+  .recipe ul {
+    margin: 0.4rem 0;
+    padding-left: 1.1rem;
+  }
+</style>
