@@ -205,6 +205,7 @@ test('grubs by turf flap, nematodes, a changed lawn, a wrong entry and its corre
   await expect(page.getByRole('radio', { name: /Chafer grub/ })).toBeChecked();
   await on(page, 'Choose');
 
+  await page.getByText(/^Not on their labels: \d+$/).click();
   await expect(
     page.getByRole('listitem').filter({ hasText: 'Tarnside' }).getByText('Chafer grub is not on this label.'),
   ).toBeVisible();

@@ -109,53 +109,49 @@
   <h2>By what</h2>
   <span class="soft small">mildest that will work first; Halts with their clause</span>
 </div>
+{#snippet card(option: Option, i: number)}
+  <li class="option" class:halted={option.halts.length > 0}>
+    <label class="pick">
+      <input type="radio" name="label" value={option.label.id} checked={start?.label === option.label.id} />
+      <span>
+        <span class="figure">{option.label.name}</span>
+        <span class="soft small">
+          {FORM_WORDS[option.label.form]} · {FAMILY_WORDS[option.label.family]}{option.label.demonstration
+            ? ' · demonstration label'
+            : ''}</span
+        >
+      </span>
+    </label>
+    <div class="facts small">
+      <span class="number figure">{option.halts.length > 0 ? '✕ Halt' : `${option.score} points`}</span>
+    </div>
+    <div class="why small">
+      {#each option.halts as halt (halt.code)}
+        <p class="stop">
+          <span class="figure">Halt: {cautionWords(halt, show).title}.</span>
+          {cautionWords(halt, show).text}{#if halt.clause}<span class="soft">
+              Clause {halt.clause.at}: “{halt.clause.text}”</span
+            >{/if}
+        </p>
+      {/each}
+      <p>
+        {about(option)}
+      </p>
+      {#if option.halts.length === 0}
+        <details>
+          <summary>{i === 0 ? 'Why first' : 'Why here'}</summary>
+          <ul class="points">
+            {#each option.points as p (p.because)}<li>{p.points} · {SCORE_WORDS[p.because]}</li>{/each}
+          </ul>
+        </details>
+      {/if}
+    </div>
+  </li>
+{/snippet}
 <fieldset>
   <legend class="visually-hidden">Remedy</legend>
   <ul class="rule-list">
-    {#each forThis as option, i (option.label.id)}
-      <li class="option" class:halted={option.halts.length > 0}>
-        <label class="pick">
-          <input
-            type="radio"
-            name="label"
-            value={option.label.id}
-            checked={start?.label === option.label.id}
-          />
-          <span>
-            <span class="figure">{option.label.name}</span>
-            <span class="soft small">
-              {FORM_WORDS[option.label.form]} · {FAMILY_WORDS[option.label.family]}{option.label.demonstration
-                ? ' · demonstration label'
-                : ''}</span
-            >
-          </span>
-        </label>
-        <div class="facts small">
-          <span class="number figure">{option.halts.length > 0 ? '✕ Halt' : `${option.score} points`}</span>
-        </div>
-        <div class="why small">
-          {#each option.halts as halt (halt.code)}
-            <p class="stop">
-              <span class="figure">Halt: {cautionWords(halt, show).title}.</span>
-              {cautionWords(halt, show).text}{#if halt.clause}<span class="soft">
-                  Clause {halt.clause.at}: “{halt.clause.text}”</span
-                >{/if}
-            </p>
-          {/each}
-          <p>
-            {about(option)}
-          </p>
-          {#if option.halts.length === 0}
-            <details>
-              <summary>{i === 0 ? 'Why first' : 'Why here'}</summary>
-              <ul class="points">
-                {#each option.points as p (p.because)}<li>{p.points} · {SCORE_WORDS[p.because]}</li>{/each}
-              </ul>
-            </details>
-          {/if}
-        </div>
-      </li>
-    {/each}
+    {#each forThis as option, i (option.label.id)}{@render card(option, i)}{/each}
     <li class="option">
       <label class="pick">
         <input
@@ -174,11 +170,17 @@
 </fieldset>
 {#if view.options.length === 0}<p class="soft">The remedies are ranked once there is a name.</p>
 {:else if others.length > 0 || sheet.facts.elsewhere > 0}
-  <p class="soft small">
-    {#if others.length > 0}Not on their labels: {others.map((option) => option.label.name).join(', ')}.{/if}
-    {#if sheet.facts.elsewhere > 0}{sheet.facts.elsewhere} more cards are for other places.{/if}
-    <a href={resolve('/shelf')}>The shelf</a>
-  </p>
+  {#if others.length > 0}
+    <details>
+      <summary>Not on {others.length === 1 ? 'its label' : 'their labels'}: {others.length}</summary>
+      <ul class="rule-list">
+        {#each others as option, i (option.label.id)}{@render card(option, forThis.length + i)}{/each}
+      </ul>
+    </details>
+  {/if}
+  {#if sheet.facts.elsewhere > 0}<p class="soft small">
+      {sheet.facts.elsewhere} more cards are for other places. <a href={resolve('/shelf')}>The shelf</a>
+    </p>{/if}
 {/if}
 {#if view.unusable.length > 0}
   <p class="small">

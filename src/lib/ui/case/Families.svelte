@@ -11,7 +11,8 @@
   const first = $derived(rows.find(works)?.family);
 </script>
 
-<div class="scroll">
+<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+<div class="scroll" role="region" aria-label="Families side by side" tabindex="0">
   <table class="table">
     <thead
       ><tr

@@ -26,7 +26,8 @@
       >affected share, % <input class="field-input" inputmode="numeric" bind:value={share} /></label
     >
   </div>
-  <div class="scroll">
+  <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+  <div class="scroll" role="region" aria-label="One way or the other" tabindex="0">
     <table class="table">
       <thead
         ><tr
