@@ -47,6 +47,7 @@ export {
 export { FINDING_WORDS, RULE_WORDS } from './label-check';
 export { rangeText, useLimits, useRateText, useText } from './label';
 export type { Limit } from './label';
+export { treatText } from './treat';
 export { trailText } from './trail';
 export { expertSheet, sheetText, sightingReport, toBeReported } from './ask';
 export type { Sheet } from './ask';

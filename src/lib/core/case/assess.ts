@@ -1,4 +1,11 @@
-import { combinedPlan, familyRows, rankLabels, type ChooseSituation, type EntryInUse } from '../choose';
+import {
+  combinedPlan,
+  familyRows,
+  rankLabels,
+  treatReasons,
+  type ChooseSituation,
+  type EntryInUse,
+} from '../choose';
 import { inHand } from '../labels';
 import { dose, type DoseAnswer } from '../dose';
 import {
@@ -89,6 +96,14 @@ function workOut(facts: CaseFacts): CaseView {
       shelf.some((entry) => entry.label.id === id) ? [] : [{ id, name: called }],
     ),
     options,
+    treat: name.named
+      ? treatReasons(name.named, name.stage, {
+          month: monthOf(facts.today),
+          hemisphere: facts.property.hemisphere,
+          confirmed: facts.property.history[name.named.id] ?? 0,
+          threshold: threshold !== null,
+        })
+      : [],
     families,
     combined: combinedPlan(families),
     chosen,

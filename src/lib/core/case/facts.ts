@@ -39,7 +39,7 @@ export interface NameBody {
 }
 
 export interface ChooseBody {
-  /** null: nothing is put down, culture only. */
+  /** null: nothing is put down, culture only; "": only being typed, and nothing chosen yet. */
   readonly label: string | null;
   readonly reason: string;
   /** What the people of the place ask for. */

@@ -10,6 +10,7 @@ import {
   comparisons,
   familyRows,
   rankLabels,
+  treatReasons,
   type ChooseSituation,
   type Option,
   type Wish,
@@ -147,6 +148,23 @@ describe('where one remedy is not enough', () => {
     );
     expect(steps.map((step) => step.family)).toContain('living');
     expect(leftOut.map((out) => out.because)).toEqual(['living-beside-soil-insecticide']);
+  });
+});
+
+describe('treating at all', () => {
+  const pest = (id: string) => CANDIDATES.find((c) => c.id === id) ?? expect.fail(id);
+  const codes = (id: string, stage: string, month: number, south = false, confirmed = 0) =>
+    treatReasons(pest(id), pest(id).stages.find((s) => s.id === stage) ?? null, {
+      ...{ month, hemisphere: south ? 'south' : 'north', confirmed, threshold: pest(id).threshold !== null },
+    }).map((reason) => reason.code);
+  it('goes by stage, month, hemisphere and what was here before', () => {
+    expect(codes('chafer-grub', 'small', 8)).toEqual(['stage-in-season', 'never-before']);
+    expect(codes('chafer-grub', 'small', 2)).toEqual(['stage-out-of-season', 'never-before']);
+    expect(codes('chafer-grub', 'small', 2, true, 2)).toEqual(['stage-in-season', 'confirmed-before']);
+  });
+  it('goes by presence for what harms people, and by nothing where nothing is known', () => {
+    expect(codes('mosquito', 'larva', 6)[0]).toBe('by-presence');
+    expect(codes('earwig', 'adult', 6)[0]).toBe('no-threshold');
   });
 });
 

@@ -11,6 +11,7 @@
     GRADE_WORDS,
     SCORE_WORDS,
     THRESHOLD_WORDS,
+    treatText,
     WISH_WORDS,
   } from '../../words';
   import { getShow } from '../parts/show';
@@ -74,8 +75,11 @@
     <ThresholdBar density={view.density} limit={view.threshold.limit} basis={view.threshold.basis} />
   {:else}<p class="soft">Count two spots or more at Look.</p>{/if}
   <Working working={view.workings.threshold} />
-{:else}
-  <p class="soft">No threshold is known for {view.named.name.toLowerCase()}.</p>
+{/if}
+{#if view.treat.length > 0}
+  <ul class="treat">
+    {#each view.treat as reason (reason.code)}<li>{treatText(reason)}</li>{/each}
+  </ul>
 {/if}
 {#if view.named && view.named.culture !== ''}<p>
     <span class="figure">In any case:</span>
@@ -231,6 +235,11 @@
     flex-wrap: wrap;
     gap: 0 1.4rem;
     align-items: center;
+  }
+  .treat {
+    margin: 0.5rem 0;
+    padding-left: 1.1rem;
+    list-style: disc;
   }
   .wishes {
     margin-top: 1.2rem;

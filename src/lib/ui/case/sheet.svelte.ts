@@ -45,6 +45,9 @@ export class CaseSheet {
     // What checks a form is loaded when somebody begins to type.
     const { asTyped, fieldsOf, knownNames, parseStop } = await import('../../forms');
     if (turn !== this.#turn) return;
+    // What counts at a place bears on the ranking before anything of it is chosen.
+    const undecided = stop === 'choose' && !sent.has('label');
+    if (undecided) sent.set('label', 'nothing');
     const fields = fieldsOf(sent);
     const parsed = parseStop(stop, fields, knownNames(this.#saved()));
     if (isRefused(parsed)) {
@@ -55,7 +58,7 @@ export class CaseSheet {
       return;
     }
     this.typing = [];
-    this.#drafts = { ...this.#drafts, [stop]: parsed.ok };
+    this.#drafts = { ...this.#drafts, [stop]: undecided ? { ...parsed.ok, label: '' } : parsed.ok };
   }
 
   /** Once saved, the saved answer is the answer. */
