@@ -15,8 +15,6 @@ export {
 } from './show';
 export type { Manner, Show } from './show';
 export {
-  CLASH_WORDS,
-  CLAUSE_WORDS,
   CONCERN_WORDS,
   FAMILY_NAMES,
   FAMILY_WORDS,
@@ -28,25 +26,21 @@ export {
   SEEN_WORDS,
   sightingTitle,
   hourReason,
-  METHOD_WORDS,
   inputName,
   SCORE_WORDS,
-  SIDE_WORDS,
-  SITE_WORDS,
   SOURCE_WORDS,
-  STOCK_REASON_WORDS,
-  STOCK_STATE_WORDS,
   STOP_NAMES,
   STATUS_WORDS,
   SURROUNDING_WORDS,
   THRESHOLD_WORDS,
   verdictWords,
   VIGOUR_WORDS,
-  WISH_WORDS,
 } from './terms';
 export { FINDING_WORDS, RULE_WORDS } from './label-check';
 export { rangeText, useLimits, useRateText, useText } from './label';
 export type { Limit } from './label';
+export { CLAUSE_WORDS, METHOD_WORDS, SITE_WORDS, STOCK_REASON_WORDS, STOCK_STATE_WORDS } from './shelf-terms';
+export { CLASH_WORDS, SIDE_WORDS, WISH_WORDS } from './choose-terms';
 export { treatText } from './treat';
 export { trailText } from './trail';
 export { expertSheet, sheetText, sightingReport, toBeReported } from './ask';

@@ -1,11 +1,4 @@
-import {
-  combinedPlan,
-  familyRows,
-  rankLabels,
-  treatReasons,
-  type ChooseSituation,
-  type EntryInUse,
-} from '../choose';
+import { familyRows, rankLabels, type ChooseSituation, type EntryInUse } from '../choose';
 import { inHand } from '../labels';
 import { dose, type DoseAnswer } from '../dose';
 import {
@@ -96,16 +89,7 @@ function workOut(facts: CaseFacts): CaseView {
       shelf.some((entry) => entry.label.id === id) ? [] : [{ id, name: called }],
     ),
     options,
-    treat: name.named
-      ? treatReasons(name.named, name.stage, {
-          month: monthOf(facts.today),
-          hemisphere: facts.property.hemisphere,
-          confirmed: facts.property.history[name.named.id] ?? 0,
-          threshold: threshold !== null,
-        })
-      : [],
     families,
-    combined: combinedPlan(families),
     chosen,
     nothing,
     label: chosen?.label ?? null,

@@ -1,4 +1,4 @@
-import type { CombinedPlan, EntryInUse, FamilyRow, Option, TreatReason } from '../choose';
+import type { EntryInUse, FamilyRow, Option } from '../choose';
 import type { DoseAnswer } from '../dose';
 import type { Candidate, CaseRanking, CountBasis, Density, LifeStage, ThresholdVerdict } from '../identify';
 import type { Caution, CardInUse, Stop } from '../labels';
@@ -64,14 +64,10 @@ export interface CaseView {
     readonly sameTest: boolean;
   } | null;
   readonly options: readonly Option[];
-  /** Life stage, season and history: what bears on treating at all. */
-  readonly treat: readonly TreatReason[];
   /** Cards for this place that state no rate that can be used. */
   readonly unusable: readonly { readonly id: string; readonly name: string }[];
   /** The families of remedy for what it is called, mildest that will work first. */
   readonly families: readonly FamilyRow[];
-  /** Where one remedy is not enough. */
-  readonly combined: CombinedPlan | null;
   readonly chosen: EntryInUse | null;
   /** Decided to put nothing down. */
   readonly nothing: boolean;

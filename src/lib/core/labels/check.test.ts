@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { DEMONSTRATION_LABELS } from '../../catalog';
-import { checkLabel, RULE_NAMES, type LabelCard, type LabelUse, type RuleName } from '.';
+import { checkLabel, ruleNames, type LabelCard, type LabelUse, type RuleName } from '.';
 
 const named = (id: string): LabelCard => DEMONSTRATION_LABELS.find((l) => l.id === id) ?? expect.fail(id);
 const use = (card: LabelCard): LabelUse => card.uses[0] ?? expect.fail(card.id);
@@ -101,7 +101,7 @@ const BROKEN: Record<RuleName, LabelCard> = {
 };
 
 describe('the label check', () => {
-  it.each(RULE_NAMES)('finds %s, and only where it is so', (rule) => {
+  it.each(ruleNames())('finds %s, and only where it is so', (rule) => {
     const rules = (card: LabelCard) => checkLabel(card).map((finding) => finding.rule);
     expect(rules(BROKEN[rule])).toContain(rule);
     // The card that it was changed from does not have it.

@@ -373,7 +373,8 @@ const CARD_RULES = {
 export type UseRule = keyof typeof USE_RULES;
 export type CardRule = keyof typeof CARD_RULES;
 export type RuleName = UseRule | CardRule;
-export const RULE_NAMES: readonly RuleName[] = [
+/** Every rule, for whoever wants to show or try them all. */
+export const ruleNames = (): readonly RuleName[] => [
   ...(Object.keys(USE_RULES) as UseRule[]),
   ...(Object.keys(CARD_RULES) as CardRule[]),
 ];

@@ -1,7 +1,7 @@
 export { STOPS } from './caution';
 export type { Caution, CautionCode, CautionRank, Stop } from './caution';
 export { CLAUSE_KEYS, FAMILIES, FORMS, METHODS, SITES } from './label';
-export { checkLabel, FINDING_RANKS, RULE_NAMES } from './check';
+export { checkLabel, FINDING_RANKS, ruleNames } from './check';
 export type { FindingRank, LabelFinding, RuleName } from './check';
 export { fitsSite, inHand, sitesOf, type Wanted } from './in-hand';
 export type {

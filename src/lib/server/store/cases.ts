@@ -1,8 +1,8 @@
-import { and, desc, eq, isNull, sql, type SQL } from 'drizzle-orm';
+import { and, desc, eq, inArray, isNull, sql, type SQL } from 'drizzle-orm';
 import type { PgColumn } from 'drizzle-orm/pg-core';
 import { CANDIDATES, FIELD_TESTS, GUIDE, SIGNS } from '../../catalog';
 import type { CaseFacts } from '../../core/case';
-import { fitsSite } from '../../core/labels';
+import { fitsSite, type LabelCard } from '../../core/labels';
 import type { ShelfEntry } from '../../core/choose';
 import type { ApplicationRecord } from '../../core/record';
 import type { CalendarDay } from '../../core/units';
@@ -13,7 +13,15 @@ import * as t from '../db/schema';
 import type { WeatherSource } from '../outside/weather';
 import { localDay, localHour } from '../session/clock';
 import { remember } from '../session/remember';
-import { recordFromRow, settledFromRows, shelfFromRows, stopsFromRows } from './rows';
+import {
+  cardOf,
+  knownCard,
+  newestOf,
+  recordFromRow,
+  settledFromRows,
+  shelfFromRows,
+  stopsFromRows,
+} from './rows';
 
 export interface Equipment {
   readonly kind: 'tank' | 'spreader' | 'measure';
@@ -72,7 +80,8 @@ function everythingOf(which: SQL): Written {
         'candidate', ${t.caseStops.body}->>'candidate')), '[]')
       from ${t.caseStops} join ${t.cases} on ${t.cases.workspaceId} = ${t.caseStops.workspaceId} and ${t.cases.id} = ${t.caseStops.caseId}
       where ${and(mine(t.caseStops), eq(t.caseStops.stop, 'name'), sql`${t.cases.propertyId} in ${places}`)}),
-    'labels', ${jsonRows(t.labels, mine(t.labels))},
+    'labels', (select coalesce(json_agg(json_build_object('labelId', ${t.labels.labelId}, 'version', ${t.labels.version})), '[]')
+      from ${t.labels} where ${mine(t.labels)}),
     'containers', ${jsonRows(t.containers, mine(t.containers))},
     'changes', ${jsonRows(t.stockChanges, mine(t.stockChanges))},
     'equipment', ${jsonRows(t.equipment, mine(t.equipment), sql`${t.equipment.name}`)}
@@ -101,28 +110,49 @@ async function loadAll(tx: Tx, around: Surroundings, statement: Written, number:
   const text = found?.lists ?? '{}';
   // Facts go by the hour of their place, and places differ by quarters of one.
   const quarter = Math.floor(around.now.getTime() / QUARTER_MS);
-  return remember(
-    LATELY,
-    [quarter, around.real, JSON.stringify(around.settings), text].join(' '),
-    () => casesFrom(JSON.parse(text) as Record<string, unknown>, around),
-    FEW,
-  );
+  const key = [quarter, around.real, JSON.stringify(around.settings), text].join(' ');
+  const before = LATELY.get(key);
+  if (before) return remember(LATELY, key, () => before, FEW);
+  const lists = JSON.parse(text) as Record<string, unknown>;
+  const cards = await cardsOf(tx, lists.labels as { labelId: string; version: number }[]);
+  return remember(LATELY, key, () => casesFrom(lists, cards, around), FEW);
 }
 
-function casesFrom(lists: Record<string, unknown>, around: Surroundings): Loaded {
+/** The newest cards: a version never changes, so that only those which were not read before are fetched. */
+async function cardsOf(
+  tx: Tx,
+  versions: readonly { readonly labelId: string; readonly version: number }[],
+): Promise<LabelCard[]> {
+  const newest = newestOf(versions).map((row) => ({ ...row, workspaceId: tx.workspaceId }));
+  const missing = newest.filter((row) => knownCard(row) === undefined).map((row) => row.labelId);
+  const rows =
+    missing.length === 0
+      ? []
+      : await tx
+          .select()
+          .from(t.labels)
+          .where(and(eq(t.labels.workspaceId, tx.workspaceId), inArray(t.labels.labelId, missing)));
+  const read = new Map(newestOf(rows).map((row) => [row.labelId, cardOf(row)]));
+  return newest.flatMap((row) => read.get(row.labelId) ?? knownCard(row) ?? []);
+}
+
+function casesFrom(
+  lists: Record<string, unknown>,
+  cards: readonly LabelCard[],
+  around: Surroundings,
+): Loaded {
   const cases = fromJsonRows(t.cases, lists.cases);
   const properties = fromJsonRows(t.properties, lists.properties);
   const stops = fromJsonRows(t.caseStops, lists.stops);
   const settlements = fromJsonRows(t.settlements, lists.settlements);
   const records = fromJsonRows(t.records, lists.records);
-  const labels = fromJsonRows(t.labels, lists.labels);
   const containers = fromJsonRows(t.containers, lists.containers);
   const changes = fromJsonRows(t.stockChanges, lists.changes);
   const equipment = fromJsonRows(t.equipment, lists.equipment);
   const named = lists.named as { caseId: string; propertyId: string; candidate: string }[];
   const all = records.map((row) => ({ propertyId: row.propertyId, record: recordFromRow(row) }));
   const shelf = shelfFromRows(
-    labels,
+    cards,
     containers,
     all.map((r) => r.record),
     changes,

@@ -14,8 +14,24 @@ type Row<T extends { $inferSelect: unknown }> = T['$inferSelect'];
 const CARDS = new Map<string, LabelCard>();
 const ANSWERS = new Map<string, { readonly body: StopBodies[AnsweredStop] | undefined }>();
 
-const cardOf = ({ workspaceId, labelId, version, card }: Row<typeof tables.labels>): LabelCard =>
-  remember(CARDS, `${workspaceId} ${version} ${labelId}`, () => readCard(card));
+type Version = Pick<Row<typeof tables.labels>, 'workspaceId' | 'labelId' | 'version'>;
+const versionKey = ({ workspaceId, labelId, version }: Version): string =>
+  `${workspaceId} ${version} ${labelId}`;
+
+export const cardOf = (row: Row<typeof tables.labels>): LabelCard =>
+  remember(CARDS, versionKey(row), () => readCard(row.card));
+
+/** A version of a card that was read before. */
+export const knownCard = (version: Version): LabelCard | undefined => CARDS.get(versionKey(version));
+
+/** Of each label its newest version. */
+export function newestOf<T extends { readonly labelId: string; readonly version: number }>(
+  versions: readonly T[],
+): T[] {
+  const newest = new Map<string, T>();
+  for (const row of [...versions].sort((a, b) => a.version - b.version)) newest.set(row.labelId, row);
+  return [...newest.values()];
+}
 
 export function recordFromRow(row: Row<typeof tables.records>): ApplicationRecord {
   return {
@@ -41,17 +57,15 @@ const lotKey = (label: string, lot: string): string => `${label}\n${lot}`;
 
 /** The newest version of each label with its containers, nearest expiry first; what is left follows from the records. */
 export function shelfFromRows(
-  labels: readonly Row<typeof tables.labels>[],
+  cards: readonly LabelCard[],
   containers: readonly Row<typeof tables.containers>[],
   records: readonly ApplicationRecord[],
   changes: readonly Pick<Row<typeof tables.stockChanges>, 'labelId' | 'lot' | 'amount'>[],
 ): ShelfEntry[] {
-  const newest = new Map<string, LabelCard>();
-  for (const row of [...labels].sort((a, b) => a.version - b.version)) newest.set(row.labelId, cardOf(row));
   const held = grouped(containers, (c) => c.labelId);
   const used = grouped(standing(records), (r) => lotKey(r.label.id, r.lot ?? ''));
   const changed = grouped(changes, (c) => lotKey(c.labelId, c.lot));
-  return [...newest.values()].map((label) => ({
+  return cards.map((label) => ({
     label,
     containers: (held.get(label.id) ?? [])
       .map((c) => {

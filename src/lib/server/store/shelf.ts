@@ -4,7 +4,7 @@ import type { ShelfEntry } from '../../core/choose';
 import type { LabelCard } from '../../core/labels';
 import type { Tx } from '../db/client';
 import * as t from '../db/schema';
-import { recordFromRow, shelfFromRows } from './rows';
+import { cardOf, newestOf, recordFromRow, shelfFromRows } from './rows';
 
 /** The newest version of every label of the workspace with its containers. */
 export async function loadShelf(tx: Tx): Promise<ShelfEntry[]> {
@@ -14,8 +14,8 @@ export async function loadShelf(tx: Tx): Promise<ShelfEntry[]> {
     tx.select().from(t.records).where(eq(t.records.workspaceId, tx.workspaceId)),
     tx.select().from(t.stockChanges).where(eq(t.stockChanges.workspaceId, tx.workspaceId)),
   ]);
-  return shelfFromRows(labels, containers, records.map(recordFromRow), changes).sort((a, b) =>
-    a.label.name.localeCompare(b.label.name, 'en'),
+  return shelfFromRows(newestOf(labels).map(cardOf), containers, records.map(recordFromRow), changes).sort(
+    (a, b) => a.label.name.localeCompare(b.label.name, 'en'),
   );
 }
 

@@ -1,11 +1,10 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
   import { untrack } from 'svelte';
-  import { WISHES, type Option } from '../../core/choose';
+  import { treatReasons, WISHES, type Option } from '../../core/choose';
+  import { monthOf } from '../../core/units';
   import {
     cautionWords,
-    CLASH_WORDS,
-    FAMILY_NAMES,
     FAMILY_WORDS,
     FORM_WORDS,
     GRADE_WORDS,
@@ -20,7 +19,6 @@
   import Note from '../parts/Note.svelte';
   import Tick from '../parts/Tick.svelte';
   import Families from './Families.svelte';
-  import SideBySide from './SideBySide.svelte';
   import Working from '../parts/Working.svelte';
   import { getSheet } from './sheet.svelte';
   const show = getShow();
@@ -29,6 +27,16 @@
   const sheet = getSheet();
   const view = $derived(sheet.view);
   const start = untrack(() => sheet.facts.stops.choose);
+  const treat = $derived(
+    view.named
+      ? treatReasons(view.named, view.stage, {
+          month: monthOf(sheet.facts.today),
+          hemisphere: sheet.facts.property.hemisphere,
+          confirmed: sheet.facts.property.history[view.named.id] ?? 0,
+          threshold: view.threshold !== null,
+        })
+      : [],
+  );
   const names = (option: Option): boolean => !option.halts.some((halt) => halt.code === 'pest-not-on-label');
   /** What its label names against this pest, and what was chosen all the same. */
   const forThis = $derived(view.options.filter((o) => names(o) || o.label.id === start?.label));
@@ -76,9 +84,9 @@
   {:else}<p class="soft">Count two spots or more at Look.</p>{/if}
   <Working working={view.workings.threshold} />
 {/if}
-{#if view.treat.length > 0}
+{#if treat.length > 0}
   <ul class="treat">
-    {#each view.treat as reason (reason.code)}<li>{treatText(reason)}</li>{/each}
+    {#each treat as reason (reason.code)}<li>{treatText(reason)}</li>{/each}
   </ul>
 {/if}
 {#if view.named && view.named.culture !== ''}<p>
@@ -197,34 +205,10 @@
   <Note label="Reason, where it is not the first" name="reason" value={start?.reason ?? ''} />
 </div>
 
-{#if view.combined}
-  <div class="section-head">
-    <h2>Where one is not enough</h2>
-    <span class="soft small">in the order of the work</span>
-  </div>
-  <ol class="plan">
-    {#each view.combined.steps as step (step.family)}
-      <li>
-        <span class="figure">{FAMILY_NAMES[step.family]}</span>{step.card ? `: ${step.card.name}` : ''}
-        <span class="soft small">{GRADE_WORDS[step.grade]}{step.note ? ` · ${step.note}` : ''}</span>
-      </li>
-    {/each}
-  </ol>
-  {#each view.combined.leftOut as out (out.step.family)}
-    <p class="small">
-      ✕ Not with it: {FAMILY_NAMES[out.step.family].toLowerCase()}{out.step.card
-        ? ` (${out.step.card.name})`
-        : ''}, beside {FAMILY_NAMES[out.with.family].toLowerCase()}: {CLASH_WORDS[out.because]}.
-    </p>
-  {/each}
-  {#each view.combined.apart as [a, b] (a.family + b.family)}
-    <p class="small">
-      ! {a.card?.name} and {b.card?.name}: {CLASH_WORDS['not-in-one-tank']} unless both labels allow it and a jar
-      test was done.
-    </p>
-  {/each}
-{/if}
-<SideBySide options={forThis} />
+<!-- Not needed to choose: it comes once the page can be used. -->
+{#await import('./Methods.svelte') then { default: Methods }}
+  <Methods families={view.families} options={forThis} />
+{/await}
 
 <style>
   .wishes legend {
@@ -243,14 +227,6 @@
   }
   .wishes {
     margin-top: 1.2rem;
-  }
-  .plan {
-    list-style: decimal;
-    margin: 0.2rem 0 0.5rem;
-    padding-left: 1.4rem;
-  }
-  .plan li {
-    padding: 0.2rem 0;
   }
   .verdict {
     margin: 0.3rem 0 0.4rem;
