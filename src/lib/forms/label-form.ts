@@ -178,7 +178,7 @@ export interface NewLot {
 }
 
 const range = (from: number | null, to: number | null): [number, number] | null =>
-  from === null && to === null ? null : [from ?? to ?? 0, to ?? from ?? 0];
+  from === null || to === null ? null : [from, to];
 
 /**
  * A label card as somebody copied it from a container. What the label does not state stays "not stated"; what it
@@ -204,6 +204,19 @@ export function parseCard(
         : [refusal('invalid-input', `uses.${i}.targets.${k}.pest`, { expected: 'one-of' })],
     ),
   ]);
+  // Half a clause is asked for, never filled in.
+  const half = (from: unknown, to: unknown, path: string) =>
+    finished && (from === null) !== (to === null)
+      ? [refusal('invalid-input', path, { expected: 'needed' })]
+      : [];
+  refused.push(
+    ...half(f.storeFrom, f.storeTo, f.storeFrom === null ? 'storeFrom' : 'storeTo'),
+    ...f.uses.flatMap((u, i) => [
+      ...half(u.waterMm, u.waterHours, `uses.${i}.${u.waterMm === null ? 'waterMm' : 'waterHours'}`),
+      ...half(u.tempFrom, u.tempTo, `uses.${i}.${u.tempFrom === null ? 'tempFrom' : 'tempTo'}`),
+      ...half(u.soilFrom, u.soilTo, `uses.${i}.${u.soilFrom === null ? 'soilFrom' : 'soilTo'}`),
+    ]),
+  );
   if (refused.length > 0) return { refused };
   const clauses = CLAUSE_KEYS.flatMap((key) => {
     const clause = f.clauses[key];
@@ -264,7 +277,9 @@ function useOf(f: z.output<typeof useForm>, candidates: readonly KnownPest[]): L
     maxPerYear: f.maxPerYear,
     cap: f.cap ? { of: f.capOf, amount: f.cap, per: f.capPer ?? f.per } : null,
     wateringIn:
-      f.waterMm === null ? null : { mm: f.waterMm, mostMm: f.waterMostMm, withinHours: f.waterHours ?? 24 },
+      f.waterMm === null || f.waterHours === null
+        ? null
+        : { mm: f.waterMm, mostMm: f.waterMostMm, withinHours: f.waterHours },
     dryHours: f.dryHours,
     rainFreeHours: f.rainFreeHours,
     maxWindKmh: f.maxWindKmh,
