@@ -71,7 +71,13 @@ const shelf = Array.from({ length: 2000 }, (_, i) => {
 const webworm = CANDIDATES.find((c) => c.id === 'sod-webworm') as Candidate;
 const asked: ChooseSituation = {
   ...{ pest: webworm, stage: 'half-grown', hemisphere: 'north', surrounding: 'lawn', licensed: true },
-  ...{ real: false, today: parseDay('2027-09-15') as CalendarDay, flowering: false, byWater: true },
+  ...{
+    real: false,
+    today: parseDay('2027-09-15') as CalendarDay,
+    flowering: false,
+    byWater: true,
+    damp: null,
+  },
   ...{ area: area(334), records: [], rules: [], wishes: NO_WISHES },
 };
 const choose = (): number =>

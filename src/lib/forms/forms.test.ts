@@ -56,6 +56,7 @@ describe('what a form sends', () => {
         counts: [3, null, 0],
         vigour: 'fair',
         flowering: true,
+        damp: null,
         note: '',
       },
     });

@@ -7,7 +7,13 @@ import type { CalendarDay } from '../core/units';
 const day = '2027-09-15' as CalendarDay;
 const look: LookBody = {
   ...{ surrounding: 'lawn', where: 'By the gate', lengthMm: 4, test: 'lure-grid', vigour: 'fair' },
-  ...{ frame: { value: 1, unit: 'count' }, counts: [3, null, 8], flowering: false, note: 'Dog stung' },
+  ...{
+    frame: { value: 1, unit: 'count' },
+    counts: [3, null, 8],
+    flowering: false,
+    damp: null,
+    note: 'Dog stung',
+  },
   signs: { 'ant-mounds': true, 'mound-defence': true, 'sting-burns': 'blister', 'raised-tunnels': false },
 };
 const facts = (signs: LookBody['signs']): CaseFacts => ({

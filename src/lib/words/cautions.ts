@@ -71,6 +71,17 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
         'It would split the nest',
         `${t('label')} repels; nests of this ant split and spread. Bait only.`,
       );
+    case 'dust-in-damp':
+      return words(
+        'Too damp for a dust',
+        `${t('label')} cakes where it is damp and does nothing. Dry the place and say so at Look, or choose another form.`,
+      );
+    case 'dust-when-dry':
+      return words(
+        'Only where it is dry',
+        `${t('label')} works as a thin, dry film. Whether this place is dry was not said at Look.`,
+        'It is dry there',
+      );
     case 'bait-on-repellent':
       return words(
         'A repellent went down here',

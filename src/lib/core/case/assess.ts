@@ -128,6 +128,7 @@ function shelfInHand({ shelf, rules, stops }: CaseFacts, { named, stage }: Name)
     pest: named?.id ?? null,
     stage: stage?.id ?? null,
     surrounding: stops.look?.surrounding ?? 'lawn',
+    severity: stops.mix?.severity ?? null,
   };
   return shelf.flatMap(({ label, containers }) => {
     const card = inHand(label, wanted);
@@ -219,6 +220,7 @@ function chooseSituation(
     today: dayOfWork(facts),
     flowering: facts.stops.look?.flowering ?? false,
     byWater: facts.property.byWater,
+    damp: facts.stops.look?.damp ?? null,
     area: lawn?.area ?? null,
     records: facts.records,
     rules: facts.rules,

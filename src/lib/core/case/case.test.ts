@@ -32,6 +32,7 @@ const stops: StopBodies = {
     counts: [24, 26, 22, 27, 25],
     vigour: 'fair',
     flowering: false,
+    damp: null,
     note: '',
   },
   name: { candidate: 'sod-webworm', stage: 'half-grown', also: [] },
@@ -54,6 +55,7 @@ const stops: StopBodies = {
     tank: { value: 15, unit: 'l' },
     measureName: 'Syringe',
     step: { value: 1, unit: 'ml' },
+    severity: null,
     carryOver: null,
     split: 'fill',
     lot: 'T1',
@@ -367,6 +369,11 @@ describe('choosing', () => {
     expect(halts([granule('2027-05-05', 0.02)])).toEqual([]);
     expect(halts([granule('2027-05-05', 0.05)])).toEqual(['active-cap-exceeded']);
     expect(halts([granule('2026-08-05', 0.05)])).toEqual([]);
+    // The ranking halts it too, so that nobody chooses what the year has no room for.
+    const ranked = assess({ ...facts, shelf, records: [granule('2027-05-05', 0.05)] }).options;
+    expect(ranked.find((o) => o.label.id === 'tarnside-liquid')?.halts.map((h) => h.code)).toEqual([
+      'active-cap-exceeded',
+    ]);
     const weak = shelf.map((entry) => ({
       ...entry,
       label: { ...entry.label, densityKgPerL: null },

@@ -1,12 +1,17 @@
-import { situationOf, timingHalts, type ChooseSituation, type Option, type EntryInUse } from '../choose';
+import {
+  activeCautions,
+  situationOf,
+  timingHalts,
+  type ChooseSituation,
+  type Option,
+  type EntryInUse,
+} from '../choose';
 import type { DoseAnswer } from '../dose';
 import type { Candidate, CaseRanking } from '../identify';
 import type { Caution } from '../labels';
 import { cautionKey, doseCautions, handlingCautions, nameCautions } from '../safety';
-import { activeLedger } from '../record';
 import type { JudgedHours } from '../schedule';
 import type { MeasuredLawn } from '../site';
-import { isAbove } from '../units';
 import { dayOfWork } from './day-of-work';
 import type { CaseFacts } from './facts';
 import type { CaseView, SettledCaution } from './view';
@@ -50,7 +55,13 @@ export function cautionsOf(known: {
     if (lawn && known.dose && rate !== null)
       found.push(
         ...doseCautions(chosen.label, known.dose, lawn, rate),
-        ...activeCautions(facts, chosen, known.dose, lawn),
+        ...activeCautions(
+          chosen.label,
+          { product: known.dose.product, area: lawn.area },
+          facts.records,
+          new Map(facts.shelf.map((entry) => [entry.label.id, entry.label])),
+          dayOfWork(facts),
+        ).filter(({ code }) => !option?.halts.some((halt) => halt.code === code)),
       );
   } else if (chosen && !named)
     found.push({
@@ -67,36 +78,6 @@ export function cautionsOf(known: {
     const key = cautionKey(caution);
     return { caution, key, settled: caution.settledBy === 'tick' ? (facts.settled[key] ?? null) : null };
   });
-}
-
-/** Whether the year’s most of the active ingredient holds, over every product that went down here with it. */
-function activeCautions(
-  facts: CaseFacts,
-  { label }: EntryInUse,
-  dose: DoseAnswer,
-  lawn: MeasuredLawn,
-): Caution[] {
-  const ledger = activeLedger(
-    label,
-    label.use.cap,
-    { product: dose.product, area: lawn.area },
-    facts.records,
-    new Map(facts.shelf.map((entry) => [entry.label.id, entry.label])),
-    dayOfWork(facts),
-  );
-  const clause = label.clauses.yearly ?? null;
-  if (ledger === 'unknown')
-    return [
-      { code: 'active-not-countable', rank: 'care', stop: 'mix', settledBy: 'tick', clause, facts: {} },
-    ];
-  if (ledger === null || !isAbove(ledger.usedG + ledger.plannedG, ledger.allowedG)) return [];
-  const { active, allowedG: allowed, usedG: used, plannedG: planned } = ledger;
-  return [
-    {
-      ...{ code: 'active-cap-exceeded', rank: 'halt', stop: 'mix', settledBy: 'change', clause },
-      facts: { active, allowed, used, planned },
-    },
-  ];
 }
 
 /** What the chosen hour raises; without any known weather the limits have to be checked by whoever does the work. */

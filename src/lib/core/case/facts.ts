@@ -16,6 +16,8 @@ import type { ApplicationRecord } from '../record';
 import type { Forecast } from '../schedule';
 import type { CalendarDay, Quantity } from '../units';
 
+export type Damp = 'dry' | 'damp' | null;
+
 export interface LookBody {
   readonly surrounding: Surrounding;
   readonly where: string;
@@ -28,6 +30,8 @@ export interface LookBody {
   readonly counts: readonly (number | null)[];
   readonly vigour: Vigour;
   readonly flowering: boolean;
+  /** Whether the place is dry; null where nobody looked. */
+  readonly damp: Damp;
   readonly note: string;
 }
 
@@ -69,6 +73,8 @@ export interface WhenBody {
 
 export interface MixBody {
   readonly rate: number;
+  /** The label's step for how bad it is; null for its general rate. */
+  readonly severity: string | null;
   readonly tankName: string;
   readonly tank: Quantity | null;
   readonly measureName: string;

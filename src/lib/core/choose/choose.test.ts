@@ -29,6 +29,7 @@ interface Scenario {
   readonly wishes?: readonly Wish[];
   readonly budget?: number;
   readonly ban?: string;
+  readonly damp?: 'dry' | 'damp';
   /** Label, days ago, and what it was against where not the same. */
   readonly before?: readonly (readonly [string, number, string?])[];
   /** Mildest family that works. */
@@ -75,6 +76,7 @@ function optionsOf(s: Scenario): Option[] {
       real: s.real ?? false,
       today,
       flowering: false,
+      damp: s.damp ?? null,
       byWater: false,
       area: { value: 100, unit: 'm2' },
       rules,
@@ -127,6 +129,13 @@ const plan = (s: Scenario) =>
   combinedPlan(familyRows(GUIDE.get(s.pest) ?? null, optionsOf(s))) ?? expect.fail('no plan');
 
 describe('where one remedy is not enough', () => {
+  it('lets a dust wait until what wets the same place has dried', () => {
+    const { apart } = plan(scenario({}));
+    expect(apart.map(({ a, b, because }) => [a.card?.id, b.card?.id, because])).toEqual([
+      ['alderhow-regulator', 'flintholm-mineral', 'dust-beside-wet'],
+    ]);
+  });
+
   it('baits, then regulates, then dusts the voids against cockroaches', () => {
     expect(plan(scenario({})).steps.map((step) => [step.family, step.card?.id])).toEqual([
       ['bait', 'ferncote-gel'],
@@ -183,5 +192,30 @@ describe('one way or the other', () => {
   });
   it('asks nothing where only one side is on the shelf', () => {
     expect(comparisons(optionsOf(lawn).slice(0, 1), 1)).toEqual([]);
+  });
+});
+
+describe('what a dust needs', () => {
+  const dusts = (damp?: 'dry' | 'damp') => {
+    const dust =
+      optionsOf(scenario(damp ? { damp } : {})).find((o) => o.label.id === 'flintholm-mineral') ??
+      expect.fail('no dust');
+    return [...dust.halts, ...dust.notes].map((c) => c.code).filter((code) => code.startsWith('dust'));
+  };
+  it('is a dry place: a Halt in a damp one, a Care where nobody looked', () => {
+    expect(dusts('damp')).toEqual(['dust-in-damp']);
+    expect(dusts()).toEqual(['dust-when-dry']);
+    expect(dusts('dry')).toEqual([]);
+  });
+});
+
+describe('the rate of a label for how bad it is', () => {
+  const gel = DEMONSTRATION_LABELS.find((l) => l.id === 'ferncote-gel') ?? expect.fail('no gel');
+  const wanted = { pest: 'german-cockroach', stage: 'nymph', surrounding: 'kitchen' } as const;
+  it('is its general one unless somebody says how bad it is', () => {
+    expect(inHand(gel, wanted)?.use.rate).toMatchObject({ min: 0.1, max: 0.2 });
+    expect(inHand(gel, { ...wanted, severity: 'heavy' })?.use.rate).toMatchObject({ min: 0.2, max: 0.4 });
+    expect(inHand(gel, { ...wanted, severity: 'light' })?.use.rate).toMatchObject({ min: 0.1, max: 0.2 });
+    expect(inHand(gel, wanted)?.use.severities).toEqual(['heavy']);
   });
 });

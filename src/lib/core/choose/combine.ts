@@ -18,7 +18,8 @@ const ORDER: readonly RemedyFamily[] = [
 ];
 const MOST_STEPS = 4;
 
-export type Clash = 'bait-beside-repellent' | 'living-beside-soil-insecticide' | 'not-in-one-tank';
+export type Clash =
+  'bait-beside-repellent' | 'living-beside-soil-insecticide' | 'not-in-one-tank' | 'dust-beside-wet';
 
 export interface PlanStep {
   readonly family: RemedyFamily;
@@ -31,8 +32,8 @@ export interface CombinedPlan {
   readonly steps: readonly PlanStep[];
   /** Families that would work but do not go with a step before them. */
   readonly leftOut: readonly { readonly step: PlanStep; readonly because: Clash; readonly with: PlanStep }[];
-  /** Steps that may both be used, but never from one tank. */
-  readonly apart: readonly (readonly [PlanStep, PlanStep])[];
+  /** Steps that may both be used, but never from one tank, or only once the other has dried. */
+  readonly apart: readonly { readonly a: PlanStep; readonly b: PlanStep; readonly because: Clash }[];
 }
 
 const SOIL: ReadonlySet<RemedyFamily> = new Set(['residual', 'systemic', 'soil-drench']);
@@ -67,6 +68,15 @@ const needsTwoTanks = (a: PlanStep, b: PlanStep): boolean =>
   TANK.has(b.card.form) &&
   !(a.card.mixWithOthers === 'yes' && b.card.mixWithOthers === 'yes');
 
+const WET: ReadonlySet<string> = new Set([...TANK, 'ready', 'jet', 'aerosol']);
+
+/** A dust and something that wets the same place: only once it has dried. */
+const wetsDust = (a: PlanStep, b: PlanStep): boolean =>
+  [
+    [a, b],
+    [b, a],
+  ].some(([one, other]) => one?.card?.form === 'dust' && WET.has(other?.card?.form ?? ''));
+
 /**
  * A plan of several remedies where one is not enough: those with strong or fair evidence that the shelf has, or that
  * need no product, in the order of the work; what does not go with an earlier step is left out with the reason. null
@@ -93,7 +103,10 @@ export function combinedPlan(rows: readonly FamilyRow[]): CombinedPlan | null {
   }
   if (steps.length + leftOut.length < 2) return null;
   const apart = steps.flatMap((a, i) =>
-    steps.slice(i + 1).flatMap((b) => (needsTwoTanks(a, b) ? [[a, b] as const] : [])),
+    steps.slice(i + 1).flatMap((b) => {
+      const because = needsTwoTanks(a, b) ? 'not-in-one-tank' : wetsDust(a, b) ? 'dust-beside-wet' : null;
+      return because ? [{ a, b, because } as const] : [];
+    }),
   );
   return { steps, leftOut, apart };
 }

@@ -1,4 +1,5 @@
 export { rankLabels, situationOf, timingHalts } from './rank-labels';
+export { activeCautions } from './ledger';
 export { scaleRecipe, type KitchenRecipe, type KitchenRemedy } from './kitchen';
 export { clashOf, combinedPlan, type Clash, type CombinedPlan, type PlanStep } from './combine';
 export { comparisons, type Comparison, type Question, type Side } from './compare';

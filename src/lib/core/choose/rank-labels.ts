@@ -6,6 +6,7 @@ import { nextAllowed } from '../review';
 import { ruleCautions, type LocalRule } from '../rules';
 import { labelCautions, type LabelSituation } from '../safety';
 import { inWindow } from '../schedule';
+import { activeCautions } from './ledger';
 import { beforeCautions, pastOf, type Past } from './before';
 import { wishHalts, wishPoints, type Wishes, type WishPoint } from './wishes';
 import { isAbove, sameDimension, valueIn, type CalendarDay, type Quantity } from '../units';
@@ -60,6 +61,8 @@ export interface ChooseSituation {
   readonly today: CalendarDay;
   readonly flowering: boolean;
   readonly byWater: boolean;
+  /** Whether the place is dry; null where nobody looked. */
+  readonly damp: 'dry' | 'damp' | null;
   readonly area: Quantity | null;
   readonly records: readonly ApplicationRecord[];
   /** What is in force here besides the label. */
@@ -88,26 +91,64 @@ const EVIDENCE: Record<EvidenceGrade, number> = { strong: 40, fair: 25, weak: 8,
 export function rankLabels(shelf: readonly EntryInUse[], situation: ChooseSituation): Option[] {
   const cards = new Map(shelf.map(({ label }) => [label.id, label]));
   const past = pastOf(situation.records, cards, situation.today);
-  const options = shelf.map((entry) => optionOf(entry, situation, past));
+  const options = shelf.map((entry) => optionOf(entry, situation, past, cards));
   const cheapest = Math.min(...options.map((o) => o.dose?.container?.costUsed ?? Infinity));
   return options
     .map((option) => withCost(option, cheapest))
     .sort((a, b) => Math.sign(a.halts.length) - Math.sign(b.halts.length) || b.score - a.score);
 }
 
-function optionOf(entry: EntryInUse, situation: ChooseSituation, past: readonly Past[]): Option {
+function optionOf(
+  entry: EntryInUse,
+  situation: ChooseSituation,
+  past: readonly Past[],
+  cards: ReadonlyMap<string, LabelCard>,
+): Option {
   const { label, containers } = entry;
   const target = label.use.targets.find((t) => t.pest === situation.pest.id) ?? null;
-  const cautions = [
-    ...labelCautions(situationOf(entry, situation)),
-    ...timingHalts(label, situation),
-    ...ruleCautions(label, situation.rules, situation.today),
-    ...wishHalts(label, situation.wishes),
-    ...beforeCautions(label, situation.pest.id, past),
-  ];
-  const halts = cautions.filter((c) => c.rank === 'halt');
+  const halts: Caution[] = [];
+  const notes: Caution[] = [];
+  // Thousands of these are made with every key typed: one list for each, and no copies.
+  const sort = (found: readonly Caution[]): void => {
+    for (const one of found) (one.rank === 'halt' ? halts : notes).push(one);
+  };
+  sort(labelCautions(situationOf(entry, situation)));
+  if (situation.records.length > 0) sort(timingHalts(label, situation));
+  if (situation.rules.length > 0) sort(ruleCautions(label, situation.rules, situation.today));
+  if (situation.wishes.are.size > 0) sort(wishHalts(label, situation.wishes));
+  sort(beforeCautions(label, situation.pest.id, past));
+  if (label.form === 'dust') sort(dustCautions(label, situation.damp));
   // Of what is halted no amount is told.
-  const amount = situation.area && halts.length === 0 ? plainDose(entry, situation.area) : null;
+  let amount = situation.area && halts.length === 0 ? plainDose(entry, situation.area) : null;
+  if (amount && situation.area && label.use.cap?.of === 'active') {
+    const planned = { product: amount.product, area: situation.area };
+    const over = activeCautions(label, planned, situation.records, cards, situation.today);
+    sort(over.filter((c) => c.rank === 'halt'));
+    if (halts.length > 0) amount = null;
+  }
+  const points = pointsOf(entry, target, amount, situation);
+  return {
+    label,
+    halts,
+    notes,
+    grade: target?.grade ?? null,
+    reason: target?.reason ?? null,
+    dose: amount,
+    points,
+    score: points.reduce((sum, p) => sum + p.points, 0),
+  };
+}
+
+function pointsOf(
+  { label, containers }: EntryInUse,
+  target: CardInUse['use']['targets'][number] | null,
+  amount: DoseAnswer | null,
+  { wishes }: ChooseSituation,
+): Option['points'] {
+  const points: Option['points'][number][] = [
+    { because: 'mildness', points: MILDNESS[label.family] },
+    { because: 'evidence', points: target ? EVIDENCE[target.grade] : 0 },
+  ];
   const need = amount?.product ?? null;
   // A card may measure its rate otherwise than its container: the label check says so, here nothing is enough then.
   const { unit } = label.use.rate;
@@ -116,24 +157,12 @@ function optionOf(entry: EntryInUse, situation: ChooseSituation, past: readonly 
     0,
   );
   const enough = need !== null && !isAbove(valueIn(need, unit), have);
-  const points: Option['points'] = [
-    { because: 'mildness', points: MILDNESS[label.family] },
-    { because: 'evidence', points: target ? EVIDENCE[target.grade] : 0 },
-    ...(have > 0 ? [{ because: 'on-shelf' as const, points: enough ? 8 : 3 }] : []),
-    ...(label.use.daysToEffect[1] <= 7 ? [{ because: 'quick' as const, points: 5 }] : []),
-    ...((label.use.protectsDays ?? 0) >= 30 ? [{ because: 'lasting' as const, points: 5 }] : []),
-    ...wishPoints(label, situation.wishes, amount?.container?.costUsed ?? null),
-  ];
-  return {
-    label,
-    halts,
-    notes: cautions.filter((c) => c.rank !== 'halt'),
-    grade: target?.grade ?? null,
-    reason: target?.reason ?? null,
-    dose: amount,
-    points,
-    score: points.reduce((sum, p) => sum + p.points, 0),
-  };
+  if (have > 0) points.push({ because: 'on-shelf', points: enough ? 8 : 3 });
+  if (label.use.daysToEffect[1] <= 7) points.push({ because: 'quick', points: 5 });
+  if ((label.use.protectsDays ?? 0) >= 30) points.push({ because: 'lasting', points: 5 });
+  if (wishes.are.size > 0 || wishes.budget !== null)
+    points.push(...wishPoints(label, wishes, amount?.container?.costUsed ?? null));
+  return points;
 }
 
 function withCost(option: Option, cheapest: number): Option {
@@ -171,6 +200,16 @@ function plainDose({ label, containers }: EntryInUse, area: Quantity): DoseAnswe
       : { container: { size: containers[0]?.size ?? label.container.size, price } }),
   });
   return 'ok' in result ? result.ok : null;
+}
+
+/** Dust is for dry places: in damp ones it cakes and keeps nothing away. */
+function dustCautions(label: CardInUse, damp: ChooseSituation['damp']): Caution[] {
+  if (label.form !== 'dust' || damp === 'dry') return [];
+  const facts = { label: label.name };
+  const clause = label.clauses.sites ?? null;
+  return damp === 'damp'
+    ? [{ code: 'dust-in-damp', rank: 'halt', stop: 'choose', settledBy: 'change', clause, facts }]
+    : [{ code: 'dust-when-dry', rank: 'care', stop: 'choose', settledBy: 'tick', clause, facts }];
 }
 
 /** The label's interval and yearly count against what went down here before. */

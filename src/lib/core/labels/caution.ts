@@ -16,6 +16,8 @@ export type CautionCode =
   | 'not-where-food-is'
   | 'food-plants-here'
   | 'splits-the-colony'
+  | 'dust-in-damp'
+  | 'dust-when-dry'
   | 'bait-on-repellent'
   | 'repellent-on-bait'
   | 'living-after-insecticide'

@@ -28,11 +28,13 @@ export interface Wanted {
   readonly pest: string | null;
   readonly stage: string | null;
   readonly surrounding: Surrounding;
+  /** How bad it is, where the label has a rate for it; null for its general rate. */
+  readonly severity?: string | null;
 }
 
 /**
  * The use of a card for a pest, stage and place: the site weighs most, then the pest, then the stage; the first of
- * several equal ones. Its rate is that of the step for this pest or stage where the label has one; where only one end
+ * several equal ones. Its rate is that of the step for this severity, stage or pest where the label has one; where only one end
  * of the rate is stated, the other is the same. null where no use states a rate that can be
  * used.
  */
@@ -62,8 +64,9 @@ function opened(card: LabelCard, whole: LabelUse, rate: UseInHand['rate'], siteF
       use.rate.max === rate.max,
   );
   if (same) return same;
-  const { steps: _, ...use } = whole;
-  const made: CardInUse = { ...card, use: { ...use, rate }, siteFits };
+  const { steps, ...use } = whole;
+  const severities = [...new Set(steps.flatMap((s) => (s.by === 'severity' ? [s.of] : [])))];
+  const made: CardInUse = { ...card, use: { ...use, rate, severities }, siteFits };
   OPENED.set(card, [...before, made]);
   return made;
 }
@@ -78,9 +81,10 @@ function fitOf(use: LabelUse, { pest, stage, surrounding }: Wanted): number {
   );
 }
 
-function rateFor({ rate, steps }: LabelUse, { pest, stage }: Wanted): UseInHand['rate'] | null {
+function rateFor({ rate, steps }: LabelUse, { pest, stage, severity }: Wanted): UseInHand['rate'] | null {
   if (rate === null) return null;
   const step =
+    steps.find((s) => s.by === 'severity' && s.of === (severity ?? null)) ??
     steps.find((s) => s.by === 'stage' && s.of === stage) ??
     steps.find((s) => s.by === 'pest' && s.of === pest);
   const min = step?.min ?? rate.min ?? rate.max;

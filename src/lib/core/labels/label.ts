@@ -181,6 +181,8 @@ export interface UseInHand extends Omit<LabelUse, 'rate' | 'steps'> {
     readonly per: Quantity;
     readonly basis: 'target' | 'mix';
   };
+  /** The severities for which the label has a rate of its own. */
+  readonly severities: readonly string[];
 }
 
 /** A card with the use that is looked at. */

@@ -19,6 +19,8 @@ export function cautionKey(caution: Pick<Caution, 'code' | 'facts'>): string {
   return caution.facts.about === undefined ? caution.code : `${caution.code}:${caution.facts.about}`;
 }
 
+const NO_FACTS = {};
+
 function caution(
   code: CautionCode,
   rank: CautionRank,
@@ -27,7 +29,7 @@ function caution(
   more: { label?: CardInUse | undefined; at?: ClauseKey; facts?: Record<string, string | number> } = {},
 ): Caution {
   const clause = (more.at && more.label?.clauses[more.at]) ?? null;
-  return { code, rank, stop, settledBy, clause, facts: more.facts ?? {} };
+  return { code, rank, stop, settledBy, clause, facts: more.facts ?? NO_FACTS };
 }
 
 /**
@@ -100,7 +102,6 @@ const FOOD_ROOMS: ReadonlySet<Surrounding> = new Set<Surrounding>(['kitchen', 's
 export function labelCautions(situation: LabelSituation): Caution[] {
   const { label, pest, stage, real, today, containers, hemisphere, licensed } = situation;
   const target = label.use.targets.find((t) => t.pest === pest.id);
-  const usable = containers.filter((c) => c.left > 0 && (c.expiresOn === null || c.expiresOn >= today));
   const found: Caution[] = [];
   if (label.demonstration)
     found.push(
@@ -161,7 +162,8 @@ export function labelCautions(situation: LabelSituation): Caution[] {
     found.push(
       caution('grade-weak', 'note', 'choose', 'change', { label, facts: { reason: target.reason } }),
     );
-  if (containers.length > 0 && usable.length === 0)
+  const usable = containers.some((c) => c.left > 0 && (c.expiresOn === null || c.expiresOn >= today));
+  if (containers.length > 0 && !usable)
     found.push(
       caution('lot-expired', 'halt', 'choose', 'change', {
         label,

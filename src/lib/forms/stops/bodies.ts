@@ -61,6 +61,7 @@ export const lookBody = z.object({
   counts: listed(count, 1, 20),
   vigour: z.enum(['weak', 'fair', 'strong']),
   flowering: ticked,
+  damp: orNothing(z.enum(['dry', 'damp'])).default(null),
   note: plainText(2000),
 }) satisfies z.ZodType<LookBody>;
 
@@ -122,6 +123,7 @@ export const whenBody = z.object({ hour: hourField }) satisfies z.ZodType<WhenBo
 
 export const mixBody = z.object({
   rate: numeric(0.000001, 1e6),
+  severity: orNothing(plainText(40)).default(null),
   tankName: plainText(80),
   tank: orNoAmount(amount(VOLUMES, 0.05, 5000)),
   measureName: plainText(80),

@@ -19,6 +19,10 @@
   const show = getShow();
 
   const FIRST_SHOWN = 8;
+  /** Where dusts go, which need it dry. */
+  const DUSTED: ReadonlySet<Surrounding> = new Set<Surrounding>([
+    ...(['wall', 'kitchen', 'store', 'bath', 'room', 'bedroom', 'cellar', 'loft'] as const),
+  ]);
   const FT2 = inBase({ value: 1, unit: 'ft2' });
   const sheet = getSheet();
   const { signs, tests } = untrack(() => sheet.facts);
@@ -111,6 +115,19 @@
       <Tick label="Clover or daisies in flower" name="flowering" checked={start?.flowering ?? false} />
     </div>
   {:else}
+    {#if DUSTED.has(surrounding)}
+      <Choice
+        label="Dry there?"
+        name="damp"
+        value={start?.damp ?? ''}
+        items={[
+          { value: '', name: 'not looked at' },
+          { value: 'dry', name: 'dry' },
+          { value: 'damp', name: 'damp' },
+        ]}
+        width="9rem"
+      />
+    {/if}
     <input type="hidden" name="vigour" value={start?.vigour ?? 'fair'} />
     {#if start?.flowering}<input type="hidden" name="flowering" value="on" />{/if}
   {/if}

@@ -1,11 +1,31 @@
 <script lang="ts">
   import { combinedPlan, type FamilyRow, type Option } from '../../core/choose';
   import { CLASH_WORDS, FAMILY_NAMES, GRADE_WORDS } from '../../words';
+  import type { CalendarDay } from '../../core/units';
+  import { getShow } from '../parts/show';
+  import { getSheet } from './sheet.svelte';
   import SideBySide from './SideBySide.svelte';
 
   /** Several remedies where one is not enough, and one way of working against the other. */
   let { families, options }: { families: readonly FamilyRow[]; options: readonly Option[] } = $props();
   const combined = $derived(combinedPlan(families));
+  const sheet = getSheet();
+  const { dayText } = getShow();
+  const inHand = $derived(sheet.facts.stops.choose?.label);
+  /** When a card of the plan was last put down in this case. */
+  const doneOn = (id: string): CalendarDay | null =>
+    sheet.view.records
+      .filter((record) => record.label.id === id)
+      .map((record) => record.doneOn)
+      .sort()
+      .at(-1) ?? null;
+  let list = $state<HTMLElement>();
+  /** The same as choosing its card in the list above. */
+  function take(id: string): void {
+    const card = list?.closest('form')?.querySelector<HTMLInputElement>(`input[name="label"][value="${id}"]`);
+    card?.click();
+    card?.focus();
+  }
 </script>
 
 {#if combined}
@@ -13,11 +33,19 @@
     <h2>Where one is not enough</h2>
     <span class="soft small">in the order of the work</span>
   </div>
-  <ol class="plan">
+  <ol class="plan" bind:this={list}>
     {#each combined.steps as step (step.family)}
       <li>
         <span class="figure">{FAMILY_NAMES[step.family]}</span>{step.card ? `: ${step.card.name}` : ''}
         <span class="soft small">{GRADE_WORDS[step.grade]}{step.note ? ` · ${step.note}` : ''}</span>
+        {#if step.card}
+          {@const done = doneOn(step.card.id)}
+          {#if done}<span class="small">✓ put down on {dayText(done)}</span>
+          {:else if step.card.id === inHand}<span class="small">in hand now</span>
+          {:else}<button type="button" class="button button-plain" onclick={() => take(step.card?.id ?? '')}
+              >Take this step in hand</button
+            >{/if}
+        {/if}
       </li>
     {/each}
   </ol>
@@ -28,12 +56,12 @@
         : ''}, beside {FAMILY_NAMES[out.with.family].toLowerCase()}: {CLASH_WORDS[out.because]}.
     </p>
   {/each}
-  {#each combined.apart as [a, b] (a.family + b.family)}
-    <p class="small">
-      ! {a.card?.name} and {b.card?.name}: {CLASH_WORDS['not-in-one-tank']} unless both labels allow it and a jar
-      test was done.
-    </p>
+  {#each combined.apart as { a, b, because } (a.family + b.family)}
+    <p class="small">! {a.card?.name} and {b.card?.name}: {CLASH_WORDS[because]}.</p>
   {/each}
+  <p class="soft small">
+    One step is in hand at a time, with its own rate, hours and record; when it is logged, take the next one.
+  </p>
 {/if}
 <SideBySide {options} />
 

@@ -22,6 +22,7 @@
   const measures = untrack(() => equipment.filter((tool) => tool.kind === 'measure'));
   /** The finest tool that measures what the label counts in. */
   const firstMeasure = measures.filter((m) => m.unit === own.unit).sort((a, b) => a.size - b.size)[0];
+  let before = own as { min: number; max: number };
   let rate = $state(String(start?.rate ?? own.min));
   let tank = $state({
     name: start?.tankName ?? tanks[0]?.name ?? '',
@@ -33,11 +34,24 @@
     size: start?.step?.value ?? firstMeasure?.size ?? '',
     unit: String(start?.step?.unit ?? own.unit),
   });
+  // Another step of the label brings another range: the rate moves to its nearer end.
+  $effect(() => {
+    const { min, max } = use.rate;
+    untrack(() => {
+      const now = Number(rate);
+      if (now >= before.min && now <= before.max && (now < min || now > max)) {
+        rate = String(now < min ? min : max);
+        again();
+      }
+      before = { min, max };
+    });
+  });
   onMount(() => {
     const amount = (size: number | string, unit: string): Quantity | null =>
       typeof size === 'number' ? { value: size, unit: unit as Unit } : null;
     sheet.assume('mix', {
       rate: own.min,
+      severity: null,
       tankName: liquid ? tank.name : '',
       tank: liquid ? amount(tank.size, tank.unit) : null,
       measureName: measured ? measure.name : '',
@@ -72,6 +86,21 @@
 </script>
 
 <div bind:this={root} class="set">
+  {#if use.severities.length > 0}
+    <div class="fields">
+      <Choice
+        label="How bad it is"
+        name="severity"
+        value={start?.severity ?? ''}
+        items={[
+          { value: '', name: 'the label’s general rate' },
+          ...use.severities.map((value) => ({ value, name: value })),
+        ]}
+        width="14rem"
+        onchange={again}
+      />
+    </div>
+  {/if}
   <div class="rate">
     <label class="field-label" for="f-rate">
       Rate, label {numberText(use.rate.min)} to {rateText(use.rate.max, use.rate.unit, use.rate.per)}

@@ -10,6 +10,7 @@
   import { getErrors } from '../parts/errors';
   import { getShow } from '../parts/show';
   import ClauseRow from './ClauseRow.svelte';
+  import StepRow from './StepRow.svelte';
   import TargetRows from './TargetRows.svelte';
   import type { PestName } from './pest-name';
 
@@ -118,28 +119,12 @@
   />
 </div>
 {#each Array.from({ length: steps }, (_, k) => k) as k (k)}
-  <div class="fields">
-    <Choice
-      label="Step {k + 1}, by"
-      name="{at}.steps.{k}.by"
-      value={was(`steps.${k}.by`, 'severity')}
-      items={[
-        { value: 'severity', name: 'severity' },
-        { value: 'pest', name: 'pest' },
-        { value: 'stage', name: 'life stage' },
-      ]}
-      width="8rem"
-    />
-    <Field
-      label="of"
-      name="{at}.steps.{k}.of"
-      value={was(`steps.${k}.of`)}
-      width="12rem"
-      hint="heavy, light; or the pest’s id"
-    />
-    <Field label="from" name="{at}.steps.{k}.min" value={was(`steps.${k}.min`)} numeric width="6.5rem" />
-    <Field label="to" name="{at}.steps.{k}.max" value={was(`steps.${k}.max`)} numeric width="6.5rem" />
-  </div>
+  <StepRow
+    name="{at}.steps.{k}"
+    number={k + 1}
+    was={(key, other) => was(`steps.${k}.${key}`, other)}
+    {pests}
+  />
 {/each}
 <button type="button" class="button button-plain" onclick={() => (steps += 1)}
   >Another rate for some cases</button

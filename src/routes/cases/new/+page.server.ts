@@ -73,6 +73,7 @@ async function beginLook(
     counts: Array.from({ length: test.spots }, () => null),
     vigour: 'fair' as const,
     flowering: false,
+    damp: null,
     note: kind ? `First seen: ${sightingTitle(kind, null, many).toLowerCase()}` : '',
   };
   const basis = { basedOn: 0, seen: null, mine: new Set<string>() };

@@ -1,0 +1,30 @@
+import type { Caution, CardInUse, LabelCard } from '../labels';
+import { activeLedger, type ApplicationRecord } from '../record';
+import { isAbove, type CalendarDay, type Quantity } from '../units';
+
+/**
+ * Whether the year's most of the active ingredient holds, over every product that went down here with it: a Halt where
+ * `planned` (product, over an area) would pass it, a Care where a strength that is needed is not stated.
+ */
+export function activeCautions(
+  label: CardInUse,
+  planned: { readonly product: Quantity; readonly area: Quantity },
+  records: readonly ApplicationRecord[],
+  cards: ReadonlyMap<string, LabelCard>,
+  day: CalendarDay,
+): Caution[] {
+  const ledger = activeLedger(label, label.use.cap, planned, records, cards, day);
+  const clause = label.clauses.yearly ?? null;
+  if (ledger === 'unknown')
+    return [
+      { code: 'active-not-countable', rank: 'care', stop: 'mix', settledBy: 'tick', clause, facts: {} },
+    ];
+  if (ledger === null || !isAbove(ledger.usedG + ledger.plannedG, ledger.allowedG)) return [];
+  const { active, allowedG: allowed, usedG: used, plannedG } = ledger;
+  return [
+    {
+      ...{ code: 'active-cap-exceeded', rank: 'halt', stop: 'mix', settledBy: 'change', clause },
+      facts: { active, allowed, used, planned: plannedG },
+    },
+  ];
+}
