@@ -104,7 +104,7 @@ function optionOf(
   past: readonly Past[],
   cards: ReadonlyMap<string, LabelCard>,
 ): Option {
-  const { label, containers } = entry;
+  const { label } = entry;
   const target = label.use.targets.find((t) => t.pest === situation.pest.id) ?? null;
   const halts: Caution[] = [];
   const notes: Caution[] = [];
