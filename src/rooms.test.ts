@@ -7,6 +7,8 @@ const CORE: Record<string, readonly string[]> = {
   result: [],
   units: ['result'],
   geometry: [],
+  clip: ['geometry'],
+  plan: ['geometry', 'clip', 'calibrate'],
   weather: [],
   calibrate: [],
   identify: [],
@@ -28,7 +30,7 @@ const CORE: Record<string, readonly string[]> = {
   ],
 };
 const LIB: Record<string, { rooms: readonly string[]; packages: RegExp }> = {
-  core: { rooms: ['core'], packages: /^$/ },
+  core: { rooms: ['core'], packages: /^clipper2-ts$/ },
   catalog: { rooms: ['core', 'catalog'], packages: /^zod$/ },
   words: { rooms: ['core', 'words'], packages: /^$/ },
   forms: { rooms: ['core', 'forms'], packages: /^zod$/ },
@@ -89,6 +91,11 @@ describe('the import table', () => {
       );
     });
     expect(wrong).toEqual([]);
+  });
+
+  it('meets each library of the core at one edge', () => {
+    const edges = arrows.filter(({ from, outside }) => from.startsWith('core/') && outside);
+    expect(edges.map(({ from, to }) => [from, to])).toEqual([['core/clip/clip.ts', 'clipper2-ts']]);
   });
 
   it('has the core entered by its indexes from everywhere else', () => {

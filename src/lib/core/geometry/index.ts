@@ -1,2 +1,21 @@
 export { polygonArea, simplePolygon } from './polygon';
 export type { Point, PolygonRefusal } from './polygon';
+export {
+  areaOf,
+  boxesMeet,
+  boxOf,
+  convexHull,
+  distance,
+  insideStretches,
+  isInside,
+  moved,
+  perimeterOf,
+  ringArea,
+  smallestRectangle,
+  type Box,
+  type Ring,
+  type Rings,
+} from './rings';
+export { circleRing, flattened, type Corner } from './curve';
+export { legEnd, parseLeg, triangulate, type Leg, type LegUnit, type TapedCorner } from './tape';
+export { areaOnEarth, toEarth, toPlane, type Anchor } from './earth';

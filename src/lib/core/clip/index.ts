@@ -1,0 +1,2 @@
+export { difference, intersection, offset, stripAlong, trianglesOf, union } from './clip';
+export { FURTHEST_M, repaired, type Repair, type RepairRefusal } from './repair';

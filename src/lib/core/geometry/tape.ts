@@ -1,0 +1,86 @@
+import { answer, refuse, type Result } from '../result';
+import type { Point } from './polygon';
+
+export interface TapedCorner {
+  /** From the two ends of the baseline, in the unit of the baseline. */
+  readonly fromA: number;
+  readonly fromB: number;
+  /** As seen from A towards B. */
+  readonly side: 'left' | 'right';
+}
+
+/**
+ * Corners from a baseline of a known length, each by its distance to both ends. The baseline runs from A at (0, 0) along
+ * +x. Refuses a corner that the two tapes cannot reach, naming it.
+ *
+ * @example triangulate(10, [{ fromA: 6, fromB: 8, side: 'left' }]) // [[3.6, 4.8]]
+ */
+export function triangulate(
+  baseline: number,
+  corners: readonly TapedCorner[],
+): Result<Point[], 'tapes-do-not-meet' | 'invalid-input'> {
+  if (!(baseline > 0)) return refuse('invalid-input', 'baseline', { seen: baseline });
+  const points: Point[] = [];
+  for (const [i, { fromA, fromB, side }] of corners.entries()) {
+    const x = (fromA * fromA - fromB * fromB + baseline * baseline) / (2 * baseline);
+    const square = fromA * fromA - x * x;
+    // A corner on the baseline itself may come out a little below 0.
+    if (!(square >= -1e-6 * baseline * baseline) || fromA < 0 || fromB < 0)
+      return refuse('tapes-do-not-meet', `corners.${i}`, { corner: i + 1, fromA, fromB, baseline });
+    points.push([x, Math.sqrt(Math.max(0, square)) * (side === 'left' ? 1 : -1)]);
+  }
+  return answer(points);
+}
+
+/** A corner of an outline, told by a walk from the corner before it. */
+export type Leg =
+  | { readonly to: 'close' }
+  | { readonly dx: number; readonly dy: number; readonly unit: LegUnit | null }
+  | { readonly bearing: number; readonly length: number; readonly unit: LegUnit | null };
+export type LegUnit = 'm' | 'ft' | 'paces';
+
+const COMPASS: Readonly<Record<string, number>> = {
+  ...{ n: 0, ne: 45, e: 90, se: 135, s: 180, sw: 225, w: 270, nw: 315 },
+};
+const NUMBER = String.raw`-?\d+(?:[.,]\d+)?`;
+const UNIT = String.raw`(m|ft|p|paces)?`;
+const BY_COMPASS = new RegExp(
+  String.raw`^(${NUMBER})\s*${UNIT}\s*(n|ne|e|se|s|sw|w|nw|\d{1,3}(?:[.,]\d+)?°)$`,
+);
+const COMPASS_FIRST = new RegExp(
+  String.raw`^(n|ne|e|se|s|sw|w|nw|\d{1,3}(?:[.,]\d+)?°)\s*(${NUMBER})\s*${UNIT}$`,
+);
+const ACROSS_UP = new RegExp(String.raw`^(${NUMBER})\s*;\s*(${NUMBER})\s*${UNIT}$`);
+const number = (text = ''): number => Number(text.replace(',', '.'));
+const unitOf = (text: string | undefined): LegUnit | null =>
+  text === 'm' || text === 'ft' ? text : text === undefined ? null : 'paces';
+const bearingOf = (text = ''): number => COMPASS[text] ?? number(text.replace('°', ''));
+
+/**
+ * A typed leg: a length with a compass direction or a bearing in degrees clockwise from the top of the plan ("12.5 e",
+ * "e 12.5", "18 ft 40°"), a step across and up ("3; -2"), or "close". null where it is none of these.
+ */
+export function parseLeg(typed: string): Leg | null {
+  const text = typed.trim().toLowerCase();
+  if (text === 'close' || text === 'c') return { to: 'close' };
+  const after = BY_COMPASS.exec(text);
+  if (after) return { length: number(after[1]), unit: unitOf(after[2]), bearing: bearingOf(after[3]) };
+  const first = COMPASS_FIRST.exec(text);
+  if (first) return { bearing: bearingOf(first[1]), length: number(first[2]), unit: unitOf(first[3]) };
+  const steps = ACROSS_UP.exec(text);
+  if (steps) return { dx: number(steps[1]), dy: number(steps[2]), unit: unitOf(steps[3]) };
+  return null;
+}
+
+/** Where a leg leads from a point; `perUnit` are the metres of each unit and `usual` the one where none was typed. */
+export function legEnd(
+  from: Point,
+  leg: Exclude<Leg, { to: 'close' }>,
+  perUnit: Readonly<Record<LegUnit, number>>,
+  usual: LegUnit,
+): Point {
+  const m = perUnit[leg.unit ?? usual];
+  if ('dx' in leg) return [from[0] + leg.dx * m, from[1] + leg.dy * m];
+  const turn = (leg.bearing * Math.PI) / 180;
+  return [from[0] + Math.sin(turn) * leg.length * m, from[1] + Math.cos(turn) * leg.length * m];
+}

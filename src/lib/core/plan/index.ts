@@ -1,0 +1,42 @@
+export {
+  EMPTY_PLAN,
+  GROUND_KINDS,
+  HOWS,
+  INDOOR_KINDS,
+  isGround,
+  isPlace,
+  liesOn,
+  MARK_KINDS,
+  PLACE_KINDS,
+  USUAL_ERROR_PCT,
+  ZONE_KINDS,
+  type Layer,
+  type Mark,
+  type Measured,
+  type Opening,
+  type Plan,
+  type Underlay,
+  type Zone,
+  type ZoneKind,
+  type ZoneShape,
+} from './plan';
+export { outlineOf, type Outline } from './outline';
+export { figuresOf, sharedM2, type PlanFigures, type ZoneFigures } from './figures';
+export { KEEP_OFF_NOTHING, otherSide, treatableOf, type KeepOff, type Treatable } from './treatable';
+export { bandAround, wallRuns, type Band, type BandLimits, type EdgeType, type WallRun } from './walls';
+export {
+  cutOut,
+  handlesOf,
+  joinZones,
+  middleOf,
+  mirroredShape,
+  movedShape,
+  shapesOf,
+  splitZone,
+  withCorner,
+  type EditRefusal,
+} from './edits';
+export { snap, type Snapped } from './snap';
+export { gridOver, symbolRadius } from './survey';
+export { mergePlans, type MergedPlan } from './merge';
+export { cellsOf, type Cell, type PutDown } from './history';
