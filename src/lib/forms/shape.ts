@@ -48,10 +48,19 @@ export function read<S extends z.ZodType>(
   schema: S,
   raw: unknown,
 ): Result<z.output<S>, 'invalid-input' | 'unknown-unit'> {
-  const parsed = schema.safeParse(raw, { reportInput: true });
-  if (!parsed.success) return { refused: parsed.error.issues.flatMap(refusalsOf) };
+  const parsed = readShape(schema, raw);
+  if ('refused' in parsed) return parsed;
   const unknown = findUnknownUnits(raw, '');
-  return unknown.length > 0 ? { refused: unknown } : { ok: parsed.data };
+  return unknown.length > 0 ? { refused: unknown } : parsed;
+}
+
+/** The same for what holds no quantities: whatever is called a unit in it is not looked at. */
+export function readShape<S extends z.ZodType>(
+  schema: S,
+  raw: unknown,
+): Result<z.output<S>, 'invalid-input'> {
+  const parsed = schema.safeParse(raw, { reportInput: true });
+  return parsed.success ? { ok: parsed.data } : { refused: parsed.error.issues.flatMap(refusalsOf) };
 }
 
 function findUnknownUnits(value: unknown, path: string): Refusal<'unknown-unit'>[] {

@@ -201,3 +201,6 @@ export function middleOf(shape: ZoneShape): Point {
   const box = boxOf(outlineOf(shape).rings);
   return Number.isFinite(box.minX) ? [(box.minX + box.maxX) / 2, (box.minY + box.maxY) / 2] : [0, 0];
 }
+
+/** The zone with another shape: what a file said of the old one holds no more. */
+export const reshaped = (zone: Zone, shape: ZoneShape): Zone => ({ ...zone, shape, foreign: null });

@@ -56,6 +56,15 @@ export interface Opening {
   readonly kind: 'door' | 'window' | 'vent' | 'gap';
 }
 
+export interface Foreign {
+  readonly geometry: unknown;
+  readonly properties: unknown;
+  readonly id: string | number | null;
+  /** Zones of one key came from one feature of so many parts. */
+  readonly key: string;
+  readonly parts: number;
+}
+
 export interface Zone {
   readonly id: string;
   readonly name: string;
@@ -70,11 +79,7 @@ export interface Zone {
   /** Zones that it was cut from or joined of: their history goes with the ground. */
   readonly from: readonly string[];
   /** What an imported file said of it, given back as it was while the shape is untouched. */
-  readonly foreign: {
-    readonly geometry: unknown;
-    readonly properties: unknown;
-    readonly id: string | number | null;
-  } | null;
+  readonly foreign: Foreign | null;
 }
 
 export const MARK_KINDS = ['spot', 'lure', 'trap', 'monitor', 'flap'] as const;
