@@ -6,6 +6,7 @@ import { parseDay, type CalendarDay } from '../src/lib/core/units';
 import { dose, type DoseInput } from '../src/lib/core/dose';
 import { identify, rankCase, type Candidate, type Finding } from '../src/lib/core/identify';
 import { findWindows } from '../src/lib/core/schedule';
+import { planBenches } from './plan';
 import { syntheticHours } from '../src/lib/core/weather';
 
 const area = (value: number) => ({ value, unit: 'm2' }) as const;
@@ -111,6 +112,7 @@ export async function benchCore(): Promise<void> {
       'windows: 14 days of hours',
       () => void findWindows(forecast, { maxWindKmh: 15, dryAfter: { hours: 6, mm: 0.2 }, jobHours: 2 }),
     );
+  for (const [name, run, prepare] of planBenches) bench.add(name, run, { beforeAll: prepare });
   await bench.run();
   for (const task of bench.tasks) if (task.result.state === 'errored') throw task.result.error;
   console.table(

@@ -5,7 +5,7 @@ import { ringArea, type Point, type Ring, type Rings } from '../geometry';
 /** Decimals that are kept: with metres, hundredths of a millimetre. */
 const DECIMALS = 5;
 /** How far a rounded corner may lie inside the true arc, in the unit of the figure. */
-const ARC = 0.0005;
+const ARC = 0.001;
 /** Smaller islands are left by rounding alone. */
 const CRUMB = 1e-6;
 

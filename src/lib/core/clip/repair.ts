@@ -1,4 +1,13 @@
-import { areaOf, distance, perimeterOf, simplePolygon, type Point, type Ring, type Rings } from '../geometry';
+import {
+  areaOf,
+  distance,
+  perimeterOf,
+  ringArea,
+  simplePolygon,
+  type Point,
+  type Ring,
+  type Rings,
+} from '../geometry';
 import { answer, refuse, type Result } from '../result';
 import { union } from './clip';
 
@@ -40,7 +49,8 @@ export function repaired(
     const edge = Number(simple.refused[0]?.facts.edge ?? 1);
     repairs.push({ what: 'crossed-itself', at: corners[edge - 1] ?? [0, 0] });
   }
-  const rings = union([corners]);
+  const rings: Rings =
+    'refused' in simple ? union([corners]) : [ringArea(corners) < 0 ? [...corners].reverse() : corners];
   const area = areaOf(rings);
   if (!(area > LEAST_M2)) return refuse('area-not-positive', path, { area });
   const width = (2 * area) / perimeterOf(rings);

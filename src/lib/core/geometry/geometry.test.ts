@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
+  parseSize,
   areaOnEarth,
   areaOf,
   circleRing,
@@ -165,6 +166,17 @@ describe('typed legs', () => {
     ['12.5', 'none'],
     ['over there', 'none'],
   ] as const)('%s', (typed, where) => expect(end(typed)).toEqual(where));
+});
+
+describe('typed sizes', () => {
+  it.each([
+    ['12 x 5', [12, 5], null, null],
+    ['12.5 by 5 ft at 3; -4', [12.5, 5], 'ft', [3, -4]],
+    ['r 2 at 1;1', [2], null, [1, 1]],
+    ['2,5', [2.5], null, null],
+    ['3; 4', [], null, [3, 4]],
+  ] as const)('%s', (typed, sizes, unit, at) => expect(parseSize(typed)).toEqual({ sizes, unit, at }));
+  it('are nothing where they say nothing', () => expect(parseSize('12 x')).toBeNull());
 });
 
 describe('the earth', () => {

@@ -17,5 +17,14 @@ export {
   type Rings,
 } from './rings';
 export { circleRing, flattened, type Corner } from './curve';
-export { legEnd, parseLeg, triangulate, type Leg, type LegUnit, type TapedCorner } from './tape';
+export {
+  legEnd,
+  parseLeg,
+  parseSize,
+  triangulate,
+  type Leg,
+  type LegUnit,
+  type TapedCorner,
+  type TypedSize,
+} from './tape';
 export { areaOnEarth, toEarth, toPlane, type Anchor } from './earth';

@@ -84,3 +84,38 @@ export function legEnd(
   const turn = (leg.bearing * Math.PI) / 180;
   return [from[0] + Math.sin(turn) * leg.length * m, from[1] + Math.cos(turn) * leg.length * m];
 }
+
+const AT = String.raw`(?:\s+at\s+(${NUMBER})\s*;\s*(${NUMBER}))?`;
+const SIDES = new RegExp(String.raw`^(${NUMBER})\s*(?:x|×|by)\s*(${NUMBER})\s*${UNIT}${AT}$`);
+const RADIUS = new RegExp(String.raw`^(?:r\s*)?(${NUMBER})\s*${UNIT}${AT}$`);
+const ONLY_AT = new RegExp(String.raw`^(?:at\s+)?(${NUMBER})\s*;\s*(${NUMBER})\s*${UNIT}$`);
+
+/** A typed size and, where it says so, the place of its first corner or middle. */
+export interface TypedSize {
+  /** Two sides, one radius, or none for a place alone. */
+  readonly sizes: readonly number[];
+  readonly unit: LegUnit | null;
+  readonly at: Point | null;
+}
+
+/**
+ * A typed size: "12 x 5", "12 x 5 ft at 3; 4" for a rectangle, "r 2", "2.5 at 10; 4" for a circle, "3; 4" for a place
+ * across and up from the plan's origin. null where it is none of these.
+ */
+export function parseSize(typed: string): TypedSize | null {
+  const text = typed.trim().toLowerCase();
+  const at = (x?: string, y?: string): Point | null =>
+    x === undefined || y === undefined ? null : [number(x), number(y)];
+  const place = ONLY_AT.exec(text);
+  if (place) return { sizes: [], unit: unitOf(place[3]), at: at(place[1], place[2]) };
+  const sides = SIDES.exec(text);
+  if (sides)
+    return {
+      sizes: [number(sides[1]), number(sides[2])],
+      unit: unitOf(sides[3]),
+      at: at(sides[4], sides[5]),
+    };
+  const radius = RADIUS.exec(text);
+  if (radius) return { sizes: [number(radius[1])], unit: unitOf(radius[2]), at: at(radius[3], radius[4]) };
+  return null;
+}

@@ -1,6 +1,6 @@
 import { difference, intersection } from '../clip';
-import { areaOf, boxesMeet, perimeterOf, type Rings } from '../geometry';
-import { liesOn, isGround, type Plan, type Zone, type ZoneKind } from './plan';
+import { areaOf, boxesMeet, perimeterOf, type Box, type Rings } from '../geometry';
+import { isGround, rankOf, type Plan, type Zone, type ZoneKind } from './plan';
 import { outlineOf, type Outline } from './outline';
 
 export interface ZoneFigures {
@@ -29,8 +29,8 @@ export interface PlanFigures {
   >;
 }
 
-/** The last net figure of a zone, with what lay on it: only what a change touches is worked out again. */
-const LAST = new WeakMap<Zone, { readonly covers: readonly Zone[]; readonly net: Rings }>();
+/** The last figures of a zone, with what lay on it: only what a change touches is worked out again. */
+const LAST = new WeakMap<Zone, { readonly covers: readonly Zone[]; readonly figures: ZoneFigures }>();
 
 /**
  * Areas, perimeters, walls and volumes of every zone, and the totals by kind. Overlaps on one layer are taken once: what
@@ -39,38 +39,55 @@ const LAST = new WeakMap<Zone, { readonly covers: readonly Zone[]; readonly net:
 export function figuresOf(plan: Pick<Plan, 'zones'>): PlanFigures {
   const zones = new Map<string, ZoneFigures>();
   const totals = new Map<ZoneKind, { areaM2: number; lowM2: number; highM2: number }>();
-  plan.zones.forEach((zone, i) => {
-    const figures = figuresOfZone(zone, coversOf(plan.zones, zone, i));
+  const ground = plan.zones.filter(isGround).map((zone, order) => ({
+    ...{ zone, order, rank: rankOf(zone) },
+    box: outlineOf(zone.shape).box,
+  }));
+  const covers = new Map(ground.map((lower) => [lower.zone, coversOf(ground, lower)]));
+  for (const zone of plan.zones) {
+    const figures = figuresOfZone(zone, covers.get(zone) ?? []);
     zones.set(zone.id, figures);
     const sum = totals.get(zone.kind) ?? { areaM2: 0, lowM2: 0, highM2: 0 };
     sum.areaM2 += figures.areaM2;
     sum.lowM2 += figures.lowM2;
     sum.highM2 += figures.highM2;
     totals.set(zone.kind, sum);
-  });
+  }
   return { zones, totals };
 }
 
-/** The zones that lie on this one and meet it. */
-function coversOf(zones: readonly Zone[], zone: Zone, at: number): Zone[] {
-  if (!isGround(zone)) return [];
-  const { box } = outlineOf(zone.shape);
-  return zones.filter(
-    (other, k) => other !== zone && liesOn(other, zone, k > at) && boxesMeet(box, outlineOf(other.shape).box),
-  );
+interface OnGround {
+  readonly zone: Zone;
+  readonly order: number;
+  readonly rank: number;
+  readonly box: Box;
 }
 
-function netOf(zone: Zone, covers: readonly Zone[]): Rings {
-  const last = LAST.get(zone);
-  if (last?.covers.length === covers.length && covers.every((c, i) => c === last.covers[i])) return last.net;
-  const net = difference(outlineOf(zone.shape).rings, ...covers.map((cover) => outlineOf(cover.shape).rings));
-  LAST.set(zone, { covers, net });
-  return net;
+/** The zones that lie on this one and meet it: of a higher kind, or of the same and later in the plan. */
+function coversOf(ground: readonly OnGround[], lower: OnGround): Zone[] {
+  const found: Zone[] = [];
+  for (const upper of ground)
+    if (
+      (upper.rank > lower.rank || (upper.rank === lower.rank && upper.order > lower.order)) &&
+      boxesMeet(lower.box, upper.box) &&
+      upper.zone.layer === lower.zone.layer
+    )
+      found.push(upper.zone);
+  return found;
 }
 
 function figuresOfZone(zone: Zone, covers: readonly Zone[]): ZoneFigures {
+  const last = LAST.get(zone);
+  if (last?.covers.length === covers.length && covers.every((c, i) => c === last.covers[i]))
+    return last.figures;
+  const figures = workOut(zone, covers);
+  LAST.set(zone, { covers, figures });
+  return figures;
+}
+
+function workOut(zone: Zone, covers: readonly Zone[]): ZoneFigures {
   const outline = outlineOf(zone.shape);
-  const net = netOf(zone, covers);
+  const net = difference(outline.rings, ...covers.map((cover) => outlineOf(cover.shape).rings));
   const areaM2 = areaOf(net);
   const e = zone.measured.errorPct / 100;
   const perimeterM = perimeterOf(outline.rings);

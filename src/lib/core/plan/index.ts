@@ -5,7 +5,6 @@ export {
   INDOOR_KINDS,
   isGround,
   isPlace,
-  liesOn,
   MARK_KINDS,
   PLACE_KINDS,
   USUAL_ERROR_PCT,
@@ -42,3 +41,4 @@ export { snap, type Snapped } from './snap';
 export { gridOver, symbolRadius } from './survey';
 export { mergePlans, type MergedPlan } from './merge';
 export { cellsOf, type Cell, type PutDown } from './history';
+export { summaryOf, type Asks, type PlanSummary, type ZoneSummary } from './summary';

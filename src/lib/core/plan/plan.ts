@@ -128,9 +128,5 @@ export const isPlace = (zone: Pick<Zone, 'shape'>): boolean => zone.shape.kind =
 const RANK: ReadonlyMap<string, number> = new Map(GROUND_KINDS.map((kind, i) => [kind, i]));
 /** Whether it takes part in what the ground is made of. */
 export const isGround = ({ kind }: Pick<Zone, 'kind'>): boolean => RANK.has(kind);
-/** Whether `upper`, later in the plan where kinds are equal, lies on `lower`. */
-export const liesOn = (upper: Zone, lower: Zone, upperIsLater: boolean): boolean => {
-  const [u, l] = [RANK.get(upper.kind), RANK.get(lower.kind)];
-  if (u === undefined || l === undefined || upper.layer !== lower.layer) return false;
-  return u > l || (u === l && upperIsLater);
-};
+/** The higher kind lies on the lower; −1 for what is no ground. */
+export const rankOf = ({ kind }: Pick<Zone, 'kind'>): number => RANK.get(kind) ?? -1;

@@ -1,5 +1,5 @@
 import { difference, offset, union } from '../clip';
-import { areaOf, boxesMeet, boxOf, smallestRectangle, type Rings } from '../geometry';
+import { areaOf, boxesMeet, boxOf, smallestRectangle, type Box, type Rings } from '../geometry';
 import { figuresOf } from './figures';
 import type { Plan, Zone, ZoneKind } from './plan';
 import { outlineOf } from './outline';
@@ -38,10 +38,16 @@ export interface Treatable {
  */
 export function treatableOf(plan: Plan, ids: readonly string[], keepOff: KeepOff): Treatable {
   const { zones: figures } = figuresOf(plan);
+  const margins = marginsOf(plan, keepOff);
+  const wanted = new Set(ids);
   const parts = plan.zones.flatMap((zone) => {
     const found = figures.get(zone.id);
-    if (!ids.includes(zone.id) || !found || found.net.length === 0) return [];
-    const rings = difference(found.net, ...marginsFor(plan, zone, found.net, keepOff));
+    if (!wanted.has(zone.id) || !found || found.net.length === 0) return [];
+    const box = boxOf(found.net);
+    const near = margins.filter(
+      (m) => m.of.layer === zone.layer && m.of.id !== zone.id && boxesMeet(box, m.box),
+    );
+    const rings = difference(found.net, ...near.map((m) => m.rings));
     return [{ rings, areaM2: areaOf(rings), whole: found.areaM2, e: zone.measured.errorPct / 100 }];
   });
   const rings = union(...parts.map((part) => part.rings));
@@ -60,14 +66,14 @@ export function treatableOf(plan: Plan, ids: readonly string[], keepOff: KeepOff
   };
 }
 
-function marginsFor(plan: Plan, zone: Zone, net: Rings, keepOff: KeepOff): Rings[] {
-  const box = boxOf(net);
-  return plan.zones.flatMap((other) => {
-    const margin = MARGIN_OF[other.kind];
+/** What has a margin on a layer, each with its margin around it; worked out once for all zones of a plan of work. */
+function marginsOf(plan: Plan, keepOff: KeepOff): { of: Zone; rings: Rings; box: Box }[] {
+  return plan.zones.flatMap((of) => {
+    const margin = MARGIN_OF[of.kind];
     const by = margin ? keepOff[margin] : 0;
-    if (by <= 0 || other.layer !== zone.layer || other.id === zone.id) return [];
-    const { rings, box: there } = outlineOf(other.shape);
-    return boxesMeet(box, there, by) ? [offset(rings, by)] : [];
+    if (by <= 0) return [];
+    const rings = offset(outlineOf(of.shape).rings, by);
+    return rings.length > 0 ? [{ of, rings, box: boxOf(rings) }] : [];
   });
 }
 

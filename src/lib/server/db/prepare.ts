@@ -45,6 +45,9 @@ const RIGHTS: Readonly<Record<string, string>> = {
   containers: 'select, insert, update, delete',
   stock_changes: 'select, insert',
   label_files: 'select, insert, delete',
+  plans: 'select, insert, update',
+  plan_days: 'select, insert, update',
+  plan_pictures: 'select, insert, delete',
   equipment: 'select, insert, update, delete',
 };
 

@@ -27,3 +27,4 @@ export {
   labelFiles,
   equipment,
 } from './tables-of-work';
+export { planDays, planPictures, plans } from './tables-of-plans';

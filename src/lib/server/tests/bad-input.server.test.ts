@@ -31,6 +31,9 @@ async function digest(): Promise<string> {
     'containers',
     'stock_changes',
     'label_files',
+    'plans',
+    'plan_days',
+    'plan_pictures',
     'equipment',
   ];
   const parts = await Promise.all(

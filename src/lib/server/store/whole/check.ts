@@ -128,5 +128,15 @@ function misfits(content: Content): string[] {
   for (const [i, file] of (content.labelFiles ?? []).entries())
     if (!labels.has(file.labelId))
       found.push(`content.labelFiles[${i}].labelId: there is no such label in the file.`);
+  const plansOf = new Set<string>();
+  for (const [i, { propertyId }] of (content.plans ?? []).entries()) {
+    if (!properties.has(propertyId))
+      found.push(`content.plans[${i}].propertyId: there is no such property in the file.`);
+    if (plansOf.has(propertyId)) found.push(`content.plans[${i}].propertyId: it has a plan already.`);
+    plansOf.add(propertyId);
+  }
+  for (const [i, { propertyId }] of (content.planPictures ?? []).entries())
+    if (!properties.has(propertyId))
+      found.push(`content.planPictures[${i}].propertyId: there is no such property in the file.`);
   return found;
 }

@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { STOCK_REASONS } from '../../../core/choose';
 import { labelSchema, upgraded } from '../../../catalog';
 import { customerForm, propertyForm, settingsShape } from '../../../forms';
+import { planSchema } from '../../../forms/plan';
 import { ALL_UNITS, type Unit } from '../../../core/units';
 
 /** The version of the file's shape; a reader refuses what it does not know. */
@@ -129,6 +130,35 @@ export const contentShape = z.strictObject({
         name: short,
         /** base64 */
         bytes: z.base64().max(16_000_000),
+        addedAt: moment,
+        addedBy: short,
+      }),
+    )
+    .max(10_000)
+    .optional(),
+  plans: z
+    .array(
+      z.strictObject({
+        propertyId: id,
+        revision: positive,
+        body: planSchema,
+        savedAt: moment,
+        savedBy: short,
+        /** As it stood at the end of each day on which it was changed. */
+        days: z.array(z.strictObject({ day, revision: positive, body: planSchema })).max(5000),
+      }),
+    )
+    .max(20_000)
+    .optional(),
+  planPictures: z
+    .array(
+      z.strictObject({
+        id,
+        propertyId: id,
+        /** JPEG, base64. */
+        jpeg: z.base64().max(8_000_000),
+        width: positive,
+        height: positive,
         addedAt: moment,
         addedBy: short,
       }),

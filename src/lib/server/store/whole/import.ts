@@ -1,5 +1,6 @@
 import { upgraded } from '../../../catalog';
 import { randomUUID } from 'node:crypto';
+import type { Plan } from '../../../core/plan';
 import { eq, sql } from 'drizzle-orm';
 import type { Tx } from '../../db/client';
 import * as t from '../../db/schema';
@@ -57,6 +58,7 @@ export async function importWhole(tx: Tx, content: Content): Promise<FileTrouble
       })),
     ),
   );
+  await importPlans(tx, content, anew);
   const caseIds = new Map(content.cases.map((one) => [one.number, randomUUID()]));
   const idOf = (number: number): string => caseIds.get(number) ?? '';
   await inChunks(content.cases, (rows) =>
@@ -136,6 +138,34 @@ export async function importWhole(tx: Tx, content: Content): Promise<FileTrouble
       ),
     );
   return null;
+}
+
+async function importPlans(tx: Tx, content: Content, anew: (old: string) => string): Promise<void> {
+  const { workspaceId } = tx;
+  for (const { id, propertyId, jpeg, addedAt, ...row } of content.planPictures ?? [])
+    await tx.insert(t.planPictures).values({
+      ...row,
+      workspaceId,
+      id: anew(id),
+      propertyId: anew(propertyId),
+      jpeg: Buffer.from(jpeg, 'base64'),
+      addedAt: new Date(addedAt),
+    });
+  const known = new Set((content.planPictures ?? []).map(({ id }) => id));
+  const withPicture = (body: Plan): Plan => ({
+    ...body,
+    underlay:
+      body.underlay && known.has(body.underlay.picture)
+        ? { ...body.underlay, picture: anew(body.underlay.picture) }
+        : null,
+  });
+  for (const { propertyId, savedAt, days, body, ...row } of content.plans ?? []) {
+    const of = { workspaceId, propertyId: anew(propertyId) };
+    await tx.insert(t.plans).values({ ...row, ...of, body: withPicture(body), savedAt: new Date(savedAt) });
+    await inChunks(days, (rows) =>
+      tx.insert(t.planDays).values(rows.map((day) => ({ ...day, ...of, body: withPicture(day.body) }))),
+    );
+  }
 }
 
 async function inChunks<T>(rows: readonly T[], write: (rows: T[]) => PromiseLike<unknown>): Promise<void> {

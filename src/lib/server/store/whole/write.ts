@@ -70,6 +70,21 @@ export async function contentOf(tx: Tx): Promise<Content> {
     .from(t.labelFiles)
     .where(eq(t.labelFiles.workspaceId, of))
     .orderBy(t.labelFiles.addedAt, t.labelFiles.id);
+  const plans = await tx
+    .select()
+    .from(t.plans)
+    .where(eq(t.plans.workspaceId, of))
+    .orderBy(t.plans.propertyId);
+  const planDays = await tx
+    .select()
+    .from(t.planDays)
+    .where(eq(t.planDays.workspaceId, of))
+    .orderBy(t.planDays.propertyId, t.planDays.day);
+  const pictures = await tx
+    .select()
+    .from(t.planPictures)
+    .where(eq(t.planPictures.workspaceId, of))
+    .orderBy(t.planPictures.addedAt, t.planPictures.id);
   const equipment = await tx
     .select()
     .from(t.equipment)
@@ -115,6 +130,26 @@ export async function contentOf(tx: Tx): Promise<Content> {
           labelFiles: files.map(({ id: _i, workspaceId: _w, bytes, addedAt, ...row }) => ({
             ...row,
             bytes: bytes.toString('base64'),
+            addedAt: addedAt.toISOString(),
+          })),
+        }
+      : {}),
+    ...(plans.length > 0
+      ? {
+          plans: plans.map(({ workspaceId: _w, savedAt, ...row }) => ({
+            ...row,
+            savedAt: savedAt.toISOString(),
+            days: planDays
+              .filter((day) => day.propertyId === row.propertyId)
+              .map(({ day, revision, body }) => ({ day, revision, body })),
+          })),
+        }
+      : {}),
+    ...(pictures.length > 0
+      ? {
+          planPictures: pictures.map(({ workspaceId: _w, jpeg, addedAt, ...row }) => ({
+            ...row,
+            jpeg: jpeg.toString('base64'),
             addedAt: addedAt.toISOString(),
           })),
         }
