@@ -5,6 +5,7 @@ import { parseHour } from '../src/lib/forms';
 import type { Tx } from '../src/lib/server/db/client';
 import * as t from '../src/lib/server/db/schema';
 import { eq } from 'drizzle-orm';
+import { DRAWN_ON, PLANS } from './plans';
 import * as scenario from './scenario';
 import type { DemoCase, DemoProperty } from './scenario';
 
@@ -63,6 +64,15 @@ async function seed(tx: Tx, told: Scenario): Promise<void> {
       ...row,
     })),
   );
+  for (const [key, body] of Object.entries(PLANS)) {
+    const propertyId = properties.get(key)?.id;
+    if (propertyId === undefined) continue;
+    const savedAt = new Date(`${DRAWN_ON}T16:00:00Z`);
+    await tx
+      .insert(t.plans)
+      .values({ workspaceId, propertyId, revision: 1, body, savedAt, savedBy: told.person });
+    await tx.insert(t.planDays).values({ workspaceId, propertyId, day: DRAWN_ON, revision: 1, body });
+  }
   await tx.insert(t.containers).values(told.containers.map((row) => ({ workspaceId, ...row })));
   await tx.insert(t.equipment).values(told.equipment.map((row) => ({ workspaceId, ...row })));
   for (const [index, demo] of told.cases.entries()) {

@@ -34,9 +34,12 @@ const LIB: Record<string, { rooms: readonly string[]; packages: RegExp }> = {
   catalog: { rooms: ['core', 'catalog'], packages: /^zod$/ },
   words: { rooms: ['core', 'words'], packages: /^$/ },
   forms: { rooms: ['core', 'forms'], packages: /^zod$/ },
+  work: { rooms: ['core', 'forms', 'work'], packages: /^$/ },
+  offline: { rooms: ['core', 'forms', 'offline'], packages: /^$/ },
   ui: {
-    rooms: ['core', 'words', 'forms', 'ui'],
-    packages: /^(svelte(\/.+)?|\$app\/.+|flowbite-svelte\/.+|chart\.js|date-fns|minisearch)$/,
+    rooms: ['core', 'words', 'forms', 'work', 'offline', 'ui'],
+    packages:
+      /^(svelte(\/.+)?|\$app\/.+|flowbite-svelte\/.+|chart\.js|date-fns|minisearch|d3-zoom|d3-selection)$/,
   },
   server: {
     rooms: ['core', 'catalog', 'words', 'forms', 'server'],

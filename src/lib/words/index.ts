@@ -46,3 +46,15 @@ export { trailText } from './trail';
 export { expertSheet, sheetText, sightingReport, toBeReported } from './ask';
 export type { Sheet } from './ask';
 export { ROLE_WORDS } from './people';
+export {
+  EDGE_WORDS,
+  EDIT_WORDS,
+  geoJsonText,
+  HOW_WORDS,
+  layerText,
+  MARK_WORDS,
+  OPENING_WORDS,
+  OUTLINE_WORDS,
+  REPAIR_WORDS,
+  ZONE_WORDS,
+} from './plan-terms';

@@ -7,8 +7,6 @@ const TAKES_FILES: ReadonlySet<string> = new Set([
   '/shelf/import',
   '/shelf/[label]',
   '/properties/[id]/plan/picture',
-  '/properties/[id]/plan/import',
-  '/properties/[id]/plan/save',
 ]);
 
 /** Why a body is not taken at all, or null. Its length must be told before it is sent. */

@@ -17,6 +17,7 @@
 <div class="page">
   <div class="top">
     <h1>{p.name}</h1>
+    <a class="button" href={resolve('/properties/[id]/plan', { id: p.id })}>The plan</a>
     {#if may()}<a class="button button-main" href="{resolve('/cases/new')}?property={p.id}"
         >What did you see?</a
       >{/if}

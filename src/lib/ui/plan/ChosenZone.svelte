@@ -1,0 +1,245 @@
+<script lang="ts">
+  import {
+    cutOut,
+    joinZones,
+    mirroredShape,
+    movedShape,
+    ZONE_KINDS,
+    HOWS,
+    isPlace,
+    type PlanSummary,
+    type Zone,
+  } from '../../core/plan';
+  import { EDIT_WORDS, HOW_WORDS, OUTLINE_WORDS, REPAIR_WORDS, ZONE_WORDS } from '../../words';
+  import { getShow } from '../parts/show';
+  import Corners from './Corners.svelte';
+  import type { PlanEditor } from './editor.svelte';
+  import Walls from './Walls.svelte';
+
+  /** What is chosen on the sheet: its name, its figures, and what can be done with it. */
+  interface Props {
+    editor: PlanEditor;
+    summary: PlanSummary | null;
+    may: boolean;
+    typing: () => void;
+  }
+  let { editor, summary, may, typing }: Props = $props();
+  const show = getShow();
+  const one = $derived(editor.one);
+  const chosen = $derived(editor.chosen);
+  const figures = $derived(summary?.zones.find((zone) => zone.id === one?.id) ?? null);
+  let wrong = $state('');
+  const area = (m2: number): string => show.quantityText({ value: m2, unit: 'm2' });
+  const set = (to: Partial<Zone>, under: string | null = null): void => {
+    if (one) editor.changeZone(one.id, to, under);
+  };
+  const numberIn = (text: string): number | null => {
+    const value = Number(text.replace(',', '.'));
+    return text.trim() !== '' && Number.isFinite(value) ? value : null;
+  };
+
+  function copy(): void {
+    const copies = chosen.map((zone) => ({
+      ...zone,
+      id: editor.newId(),
+      name: `${zone.name} copy`,
+      shape: movedShape(zone.shape, 1, -1),
+      from: [],
+      foreign: null,
+    }));
+    editor.change({ ...editor.plan, zones: [...editor.plan.zones, ...copies] });
+    editor.selected = copies.map((zone) => zone.id);
+  }
+  function mirror(): void {
+    for (const zone of chosen) editor.reshape(zone.id, mirroredShape(zone.shape), 'mirror');
+    editor.rest();
+  }
+  function join(): void {
+    const result = joinZones(chosen, editor.newId);
+    if ('ok' in result) editor.swap(editor.selected, [result.ok]);
+    wrong = 'ok' in result ? '' : EDIT_WORDS[result.refused[0]?.code ?? 'not-touching'];
+  }
+  function cut(): void {
+    const [keep, cutter] = chosen;
+    if (!keep || !cutter) return;
+    const result = cutOut(keep, cutter);
+    if ('ok' in result) editor.reshape(keep.id, result.ok.shape);
+    wrong = 'ok' in result ? '' : EDIT_WORDS[result.refused[0]?.code ?? 'line-misses'];
+  }
+  function start(mode: 'split' | 'cut'): void {
+    editor.mode = mode;
+    editor.points = [];
+    typing();
+  }
+</script>
+
+{#if one}
+  <section aria-label="The chosen zone">
+    {#if may}
+      <input
+        class="field-input called"
+        aria-label="Name"
+        value={one.name}
+        maxlength="80"
+        oninput={(event) => set({ name: event.currentTarget.value }, `name-${one.id}`)}
+      />
+    {:else}<h2>{one.name}</h2>{/if}
+    {#if figures && !isPlace(one)}
+      {#if figures.refused.length > 0}
+        {#each figures.refused as refused (refused.code)}<p class="field-error">
+            {OUTLINE_WORDS[refused.code as keyof typeof OUTLINE_WORDS]}
+          </p>{/each}
+      {:else}
+        <p class="sum" aria-live="polite">
+          <span class="figure big">{area(figures.areaM2)}</span>
+          {#if one.measured.errorPct > 0}<span class="soft"
+              >between {area(figures.lowM2)} and {area(figures.highM2)}</span
+            >{/if}
+        </p>
+        <p class="small soft">
+          {#if figures.grossM2 - figures.areaM2 > 0.01}{area(figures.grossM2)} drawn, {area(
+              figures.grossM2 - figures.areaM2,
+            )} of it under other zones.
+          {/if}Edge {show.lengthText(figures.perimeterM)}.
+          {#if figures.wallM2 !== null}Walls {area(figures.wallM2)}.{/if}
+          {#if figures.volumeM3 !== null}Volume {show.quantityText({
+              value: figures.volumeM3,
+              unit: 'm3',
+            })}.{/if}
+        </p>
+        {#each figures.repairs as repair, i (i)}<p class="small">! {REPAIR_WORDS[repair.what]}.</p>{/each}
+      {/if}
+    {/if}
+    {#if may}
+      <div class="pair">
+        <label
+          >Kind
+          <select
+            class="field-input"
+            value={one.kind}
+            onchange={(event) => set({ kind: event.currentTarget.value as Zone['kind'] })}
+          >
+            {#each ZONE_KINDS as kind (kind)}<option value={kind}>{ZONE_WORDS[kind]}</option>{/each}
+          </select></label
+        >
+        {#if one.kind === 'building' || one.kind === 'room' || one.kind === 'void'}
+          <label
+            >Height, m
+            <input
+              class="field-input"
+              inputmode="decimal"
+              value={one.height ?? ''}
+              onchange={(event) => {
+                const height = numberIn(event.currentTarget.value);
+                set({ height: height !== null && height >= 0.01 && height <= 200 ? height : null });
+              }}
+            /></label
+          >
+        {/if}
+      </div>
+      {#if !isPlace(one)}
+        <div class="pair">
+          <label
+            >Measured
+            <select
+              class="field-input"
+              value={one.measured.how}
+              onchange={(event) =>
+                set({
+                  measured: { ...one.measured, how: event.currentTarget.value as Zone['measured']['how'] },
+                })}
+            >
+              {#each HOWS as how (how)}<option value={how}>{HOW_WORDS[how]}</option>{/each}
+            </select></label
+          >
+          <label
+            >Lengths off by, %
+            <input
+              class="field-input"
+              inputmode="decimal"
+              value={one.measured.errorPct}
+              onchange={(event) => {
+                const errorPct = numberIn(event.currentTarget.value);
+                if (errorPct !== null && errorPct >= 0 && errorPct <= 50)
+                  set({ measured: { ...one.measured, errorPct } });
+              }}
+            /></label
+          >
+        </div>
+        <Corners {editor} zone={one} />
+      {/if}
+      {#if one.kind === 'building'}<Walls {editor} zone={one} {summary} />{/if}
+      <p class="acts">
+        {#if !isPlace(one)}
+          <button type="button" class="button" onclick={() => start('split')}>Split</button>
+          <button type="button" class="button" onclick={() => start('cut')}>Cut out</button>
+          <button type="button" class="button" onclick={mirror}>Mirror</button>
+        {/if}
+        <button type="button" class="button" onclick={copy}>Copy</button>
+        <button type="button" class="button" onclick={() => editor.remove()}>Remove</button>
+      </p>
+      <label class="small"
+        >Note
+        <input
+          class="field-input"
+          value={one.note}
+          maxlength="500"
+          oninput={(event) => set({ note: event.currentTarget.value }, `note-${one.id}`)}
+        /></label
+      >
+    {:else if one.note}<p>{one.note}</p>{/if}
+  </section>
+{:else if chosen.length > 1}
+  <section aria-label="The chosen zones">
+    <h2>{chosen.length} zones</h2>
+    <p class="small">{chosen.map((zone) => zone.name).join(', ')}</p>
+    {#if may}
+      <p class="acts">
+        <button type="button" class="button" onclick={join}>Join</button>
+        {#if chosen.length === 2}<button type="button" class="button" onclick={cut}
+            >Cut {chosen[1]?.name} out of {chosen[0]?.name}</button
+          >{/if}
+        <button type="button" class="button" onclick={copy}>Copy</button>
+        <button type="button" class="button" onclick={() => editor.remove()}>Remove</button>
+      </p>
+    {/if}
+  </section>
+{/if}
+{#if wrong}<p class="field-error" role="alert">{wrong}</p>{/if}
+
+<style>
+  .called {
+    font-weight: 700;
+    font-size: 1.1rem;
+  }
+  .sum {
+    margin: 0.5rem 0 0.1rem;
+  }
+  .big {
+    font-family: var(--font-title);
+    font-size: 1.5rem;
+  }
+  .pair {
+    display: flex;
+    gap: 0.6rem;
+    margin: 0.5rem 0;
+  }
+  .pair label {
+    flex: 1;
+    min-width: 0;
+    font-size: 0.9rem;
+    font-weight: 600;
+  }
+  .acts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.4rem;
+    margin: 0.7rem 0;
+  }
+  .acts .button {
+    padding: 0.3rem 0.7rem;
+  }
+  p {
+    margin: 0.2rem 0;
+  }
+</style>

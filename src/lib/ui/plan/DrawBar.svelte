@@ -1,0 +1,116 @@
+<script lang="ts">
+  import {
+    GROUND_KINDS,
+    INDOOR_KINDS,
+    MARK_KINDS,
+    PLACE_KINDS,
+    type Layer,
+    type ZoneKind,
+  } from '../../core/plan';
+  import { layerText, MARK_WORDS, ZONE_WORDS } from '../../words';
+  import type { DrawAs, PlanEditor } from './editor.svelte';
+
+  /** What is drawn next, as a sentence: a lawn, by its corners, outside. */
+  let { editor, may, fit }: { editor: PlanEditor; may: boolean; fit: () => void } = $props();
+  const AS: readonly (readonly [DrawAs, string])[] = [
+    ['corners', 'by its corners'],
+    ['rectangle', 'as a rectangle'],
+    ['circle', 'as a circle'],
+    ['strip', 'as a strip'],
+  ];
+  const LAYERS: readonly Layer[] = ['outside', 'floor:0', 'floor:1', 'floor:2', 'floor:-1', 'roof'];
+  let what = $state<ZoneKind | `mark:${(typeof MARK_KINDS)[number]}`>('lawn');
+  let as = $state<DrawAs>('corners');
+  const place = $derived((PLACE_KINDS as readonly string[]).includes(what));
+  const mark = $derived(what.startsWith('mark:'));
+  const busy = $derived(editor.mode !== 'look');
+
+  function begin(): void {
+    if (mark) {
+      editor.markKind = what.slice(5) as (typeof MARK_KINDS)[number];
+      editor.mode = 'mark';
+      editor.points = [];
+    } else editor.draw(what as ZoneKind, place ? 'place' : as);
+  }
+</script>
+
+<div class="bar" role="toolbar" aria-label="Drawing">
+  <label>
+    <span class="word">On</span>
+    <select class="field-input" bind:value={editor.layer} aria-label="Layer">
+      {#each LAYERS as layer (layer)}<option value={layer}>{layerText(layer)}</option>{/each}
+    </select>
+  </label>
+  {#if may}
+    <label>
+      <span class="word">draw</span>
+      <select class="field-input" bind:value={what} aria-label="What to draw">
+        <optgroup label="Ground">
+          {#each GROUND_KINDS as kind (kind)}<option value={kind}>{ZONE_WORDS[kind]}</option>{/each}
+        </optgroup>
+        <optgroup label="Inside">
+          {#each INDOOR_KINDS as kind (kind)}<option value={kind}>{ZONE_WORDS[kind]}</option>{/each}
+        </optgroup>
+        <optgroup label="Places">
+          {#each PLACE_KINDS as kind (kind)}<option value={kind}>{ZONE_WORDS[kind]}</option>{/each}
+        </optgroup>
+        <optgroup label="Counted again and again">
+          {#each MARK_KINDS as kind (kind)}<option value="mark:{kind}">{MARK_WORDS[kind]}, numbered</option
+            >{/each}
+        </optgroup>
+      </select>
+    </label>
+    {#if !place && !mark}
+      <select class="field-input as" bind:value={as} aria-label="How it is drawn">
+        {#each AS as [value, word] (value)}<option {value}>{word}</option>{/each}
+      </select>
+    {/if}
+    {#if busy}
+      <button type="button" class="button" onclick={() => editor.leave()}>End drawing</button>
+    {:else}
+      <button type="button" class="button button-main" onclick={begin}>Draw it</button>
+    {/if}
+    <span class="gap"></span>
+    <button type="button" class="button" disabled={!editor.canUndo} onclick={() => editor.undo()}>Undo</button
+    >
+    <button type="button" class="button" disabled={!editor.canRedo} onclick={() => editor.redo()}>Redo</button
+    >
+  {:else}<span class="gap"></span>{/if}
+  <button type="button" class="button" onclick={fit}>Show all</button>
+</div>
+
+<style>
+  .bar {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
+    align-items: center;
+  }
+  label {
+    display: flex;
+    align-items: center;
+    gap: 0.4rem;
+  }
+  select {
+    width: auto;
+    max-width: 12rem;
+  }
+  .word {
+    font-weight: 650;
+  }
+  .gap {
+    flex: 1;
+  }
+  .button:disabled {
+    opacity: 0.45;
+    cursor: default;
+  }
+  @media (max-width: 700px) {
+    .gap {
+      display: none;
+    }
+    select {
+      max-width: 9.5rem;
+    }
+  }
+</style>

@@ -1,0 +1,168 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { grid } from '../../core/calibrate';
+  import { gridOver, isPlace, outlineOf } from '../../core/plan';
+  import { MARK_WORDS } from '../../words';
+  import { getShow } from '../parts/show';
+  import type { PlanEditor } from './editor.svelte';
+
+  /** Numbered places and their counts; a grid of them over a zone. */
+  let { editor, may, today }: { editor: PlanEditor; may: boolean; today: string } = $props();
+  const show = getShow();
+  const marks = $derived(editor.plan.marks.filter((mark) => mark.layer === editor.layer));
+  let on = $state(untrack(() => today));
+  let counts = $state<Record<string, string>>({});
+  let radius = $state('');
+  let wrong = $state('');
+  const one = $derived(editor.one && !isPlace(editor.one) ? editor.one : null);
+
+  function note(): void {
+    const typed = marks.flatMap((mark) => {
+      const text = (counts[mark.id] ?? '').trim();
+      return text === '' ? [] : [{ mark, count: Number(text.replace(',', '.')) }];
+    });
+    if (typed.length === 0 || typed.some(({ count }) => !(count >= 0 && count <= 100_000))) {
+      wrong = 'Type at least one count; a count is 0 or more.';
+      return;
+    }
+    wrong = '';
+    const read = new Map(typed.map(({ mark, count }) => [mark.id, count]));
+    editor.change({
+      ...editor.plan,
+      marks: editor.plan.marks.map((mark) => {
+        const count = read.get(mark.id);
+        if (count === undefined) return mark;
+        // A second reading of one day takes the place of the first.
+        const rest = mark.readings.filter((reading) => reading.on !== on);
+        return {
+          ...mark,
+          readings: [...rest, { on, count, note: '' }].sort((a, b) => (a.on < b.on ? -1 : 1)),
+        };
+      }),
+    });
+    counts = {};
+  }
+
+  function lay(): void {
+    if (!one) return;
+    const spacing = grid({ radius: { value: Number(radius.replace(',', '.')), unit: 'm' } });
+    if (!('ok' in spacing)) {
+      wrong = 'Type how far a lure draws, in metres, above 0.';
+      return;
+    }
+    const points = gridOver(outlineOf(one.shape).rings, spacing.ok.spacing.value);
+    if (points.length === 0 || points.length + editor.plan.marks.length > 3000) {
+      wrong =
+        points.length === 0 ? 'No point of the grid falls into the zone.' : 'That would be too many points.';
+      return;
+    }
+    wrong = '';
+    const first = Math.max(0, ...editor.plan.marks.map((mark) => mark.number)) + 1;
+    editor.change({
+      ...editor.plan,
+      marks: [
+        ...editor.plan.marks,
+        ...points.map((at, i) => ({
+          ...{
+            id: editor.newId(),
+            number: first + i,
+            kind: 'lure' as const,
+            at,
+            layer: one.layer,
+            readings: [],
+          },
+        })),
+      ],
+    });
+  }
+</script>
+
+{#if marks.length > 0}
+  <div class="scroll">
+    <table class="table small">
+      <thead
+        ><tr
+          ><th>No.</th><th>Counts so far</th>{#if may}<th>Now</th><th></th>{/if}</tr
+        ></thead
+      >
+      <tbody>
+        {#each marks as mark (mark.id)}
+          <tr>
+            <th scope="row">{mark.number} {MARK_WORDS[mark.kind]}</th>
+            <td
+              >{mark.readings
+                .slice(-3)
+                .map((r) => `${show.numberText(r.count)} (${show.dayText(r.on, today)})`)
+                .join(', ') || 'none'}</td
+            >
+            {#if may}
+              <td
+                ><input
+                  class="field-input"
+                  aria-label="Count at {mark.number}"
+                  inputmode="numeric"
+                  value={counts[mark.id] ?? ''}
+                  oninput={(event) => (counts[mark.id] = event.currentTarget.value)}
+                /></td
+              >
+              <td
+                ><button
+                  type="button"
+                  class="button button-plain"
+                  aria-label="Remove {mark.number}"
+                  onclick={() => editor.changeMark(mark.id, null)}>✕</button
+                ></td
+              >
+            {/if}
+          </tr>
+        {/each}
+      </tbody>
+    </table>
+  </div>
+  {#if may}
+    <p class="acts">
+      <label class="small">Read on <input class="field-input" type="date" bind:value={on} /></label>
+      <button type="button" class="button" onclick={note}>Note the counts</button>
+    </p>
+  {/if}
+{:else}<p class="small soft">
+    None on this layer. Draw spots, lures, traps, monitors or flaps; they keep their numbers.
+  </p>{/if}
+{#if may}
+  {#if one}
+    <p class="acts">
+      <label class="small"
+        >A grid of lures over {one.name}; each draws from, m
+        <input class="field-input short" inputmode="decimal" bind:value={radius} /></label
+      >
+      <button type="button" class="button" onclick={lay}>Lay the grid</button>
+    </p>
+  {:else}<p class="small soft">Choose a zone to lay a grid of lures over it.</p>{/if}
+{/if}
+{#if wrong}<p class="field-error" role="alert">{wrong}</p>{/if}
+
+<style>
+  .acts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
+    align-items: end;
+    margin: 0.4rem 0;
+  }
+  .scroll {
+    max-height: 16rem;
+    overflow: auto;
+  }
+  td .field-input {
+    width: 4rem;
+    min-height: 2.3rem;
+  }
+  td,
+  th {
+    vertical-align: middle;
+    padding: 0.2rem 0.4rem 0.2rem 0;
+  }
+  .short {
+    width: 5rem;
+  }
+</style>

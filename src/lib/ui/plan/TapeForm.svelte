@@ -1,0 +1,140 @@
+<script lang="ts">
+  import { polygonArea, triangulate, type Point } from '../../core/geometry';
+  import { getShow } from '../parts/show';
+  import { METRES, type PlanEditor } from './editor.svelte';
+
+  /** An irregular yard from a baseline: each corner by its distance to both ends. */
+  let { editor, done }: { editor: PlanEditor; done: (points: readonly Point[]) => void } = $props();
+  const show = getShow();
+  interface Row {
+    a: string;
+    b: string;
+    side: 'left' | 'right';
+  }
+  let baseline = $state('');
+  let rows = $state<Row[]>([
+    { a: '', b: '', side: 'left' },
+    { a: '', b: '', side: 'left' },
+  ]);
+  let ends = $state(true);
+  let wrong = $state('');
+  const numberOf = (text: string): number => Number(text.replace(',', '.'));
+  const m = $derived(METRES[editor.plan.unit]);
+  const filled = $derived(rows.filter((row) => row.a !== '' && row.b !== ''));
+  const result = $derived(
+    triangulate(
+      numberOf(baseline) * m,
+      filled.map((row) => ({ fromA: numberOf(row.a) * m, fromB: numberOf(row.b) * m, side: row.side })),
+    ),
+  );
+  const points = $derived.by((): readonly Point[] => {
+    if (!('ok' in result)) return [];
+    const base: Point[] = [
+      [0, 0],
+      [numberOf(baseline) * m, 0],
+    ];
+    return ends ? [...base, ...result.ok] : result.ok;
+  });
+  const area = $derived(points.length >= 3 ? polygonArea(points) : null);
+  function take(): void {
+    if ('refused' in result) {
+      const [refused] = result.refused;
+      wrong =
+        refused?.code === 'tapes-do-not-meet'
+          ? `The tapes to corner ${String(refused.facts.corner)} do not meet. Measure it again: together they must be longer than the baseline.`
+          : 'Type the length of the baseline first.';
+      return;
+    }
+    if (points.length < 3) {
+      wrong = 'Three corners or more make an area.';
+      return;
+    }
+    wrong = '';
+    done(points);
+  }
+</script>
+
+<p class="small">
+  Lay a line between two pegs, A and B. From each corner, in the order of a walk around the yard, measure to A
+  and to B.
+</p>
+<div class="head">
+  <label
+    >Baseline, {editor.plan.unit}
+    <input class="field-input" inputmode="decimal" bind:value={baseline} /></label
+  >
+  <label class="tick"><input type="checkbox" bind:checked={ends} /> A and B are corners too</label>
+</div>
+<table class="table small">
+  <thead><tr><th>Corner</th><th>To A</th><th>To B</th><th>Side</th></tr></thead>
+  <tbody>
+    {#each rows as row, i (i)}
+      <tr>
+        <th scope="row">{i + 1}</th>
+        <td
+          ><input
+            class="field-input"
+            aria-label="Corner {i + 1} to A"
+            inputmode="decimal"
+            bind:value={row.a}
+          /></td
+        >
+        <td
+          ><input
+            class="field-input"
+            aria-label="Corner {i + 1} to B"
+            inputmode="decimal"
+            bind:value={row.b}
+          /></td
+        >
+        <td
+          ><select class="field-input" aria-label="Side of corner {i + 1}" bind:value={row.side}>
+            <option value="left">left of A–B</option>
+            <option value="right">right</option>
+          </select></td
+        >
+      </tr>
+    {/each}
+  </tbody>
+</table>
+<p class="acts">
+  <button type="button" class="button button-plain" onclick={() => rows.push({ a: '', b: '', side: 'left' })}
+    >One more corner</button
+  >
+  {#if area !== null}<span class="figure" aria-live="polite"
+      >{show.quantityText({ value: area, unit: 'm2' })}</span
+    >{/if}
+  <button type="button" class="button" onclick={take}>Put it on the plan</button>
+</p>
+{#if wrong}<p class="field-error" role="alert">{wrong}</p>{/if}
+
+<style>
+  .head,
+  .acts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.6rem;
+    align-items: end;
+  }
+  .acts {
+    align-items: center;
+    margin: 0.4rem 0;
+  }
+  .head label {
+    font-size: 0.9rem;
+    font-weight: 600;
+  }
+  .tick {
+    display: flex;
+    gap: 0.4rem;
+    align-items: center;
+    min-height: 2.6rem;
+  }
+  td .field-input {
+    width: 5rem;
+    min-height: 2.3rem;
+  }
+  td select.field-input {
+    width: 7rem;
+  }
+</style>

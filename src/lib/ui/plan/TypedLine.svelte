@@ -1,0 +1,193 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { legEnd, parseLeg, parseSize, type Corner, type LegUnit, type Point } from '../../core/geometry';
+  import { ZONE_WORDS } from '../../words';
+  import { METRES, type PlanEditor } from './editor.svelte';
+
+  /** Lengths typed while drawing: every shape can be laid by the keyboard alone. */
+  interface Props {
+    editor: PlanEditor;
+    middle: () => Point;
+    finish: () => void;
+    lay: (at: Point) => void;
+  }
+  let { editor, middle, finish, lay }: Props = $props();
+  let typed = $state('');
+  let wrong = $state('');
+  let unit = $state<LegUnit>(untrack(() => editor.plan.unit));
+  let field: HTMLInputElement;
+  const metres = $derived({ ...METRES, paces: editor.pace.m });
+  const legs = $derived(editor.as === 'corners' || editor.as === 'strip' || editor.mode !== 'draw');
+  const count = $derived(editor.points.length);
+  const least = $derived(editor.mode === 'draw' && editor.as === 'corners' ? 3 : 2);
+  const what = $derived(
+    editor.mode === 'split'
+      ? 'The line that splits it'
+      : editor.mode === 'cut'
+        ? 'The outline that is cut out'
+        : editor.mode === 'mark'
+          ? 'Numbered places'
+          : `The ${ZONE_WORDS[editor.kind]}`,
+  );
+  const hint = $derived(
+    editor.mode === 'mark'
+      ? 'Tap each place, or type it: 3; 4 for 3 across and 4 up from the plan’s origin.'
+      : legs
+        ? count === 0
+          ? 'Tap the first corner, or press Enter to begin in the middle; 3; 4 begins 3 across and 4 up.'
+          : `${count} ${count === 1 ? 'corner' : 'corners'}. Tap the next, or type its length and way: 12.5 e, 18 n, 4 30°, or 3; −2. ${
+              count >= least ? 'Enter alone ends it.' : ''
+            }`
+        : editor.as === 'rectangle'
+          ? 'Tap two corners, or type 12 x 5, or 12 x 5 at 3; 4.'
+          : editor.as === 'circle'
+            ? 'Tap the middle and the edge, or type r 2, or r 2 at 3; 4.'
+            : 'Tap the place, or type 3; 4.',
+  );
+
+  export const focus = (): void => field.focus();
+
+  function enter(event: KeyboardEvent): void {
+    if (event.key === 'Escape') {
+      editor.leave();
+      return;
+    }
+    if (event.key === 'Backspace' && typed === '' && count > 0) {
+      editor.points = editor.points.slice(0, -1);
+      return;
+    }
+    if (event.key !== 'Enter') return;
+    event.preventDefault();
+    wrong = '';
+    const refused = editor.mode === 'mark' || !legs ? size() : leg();
+    wrong = refused ?? '';
+    if (!refused) typed = '';
+  }
+
+  function leg(): string | null {
+    const last = editor.points[count - 1];
+    const text = typed.trim();
+    if (!last) {
+      const at = text === '' ? middle() : parseSize(text)?.at;
+      if (!at) return 'First a place to begin: Enter for the middle, or 3; 4.';
+      const m = metres[unit];
+      lay(text === '' ? at : [at[0] * m, at[1] * m]);
+      return null;
+    }
+    const read = parseLeg(text);
+    if (text === '' || (read && 'to' in read)) {
+      if (count < least)
+        return `It needs ${least} corners, so far there ${count === 1 ? 'is' : 'are'} ${count}.`;
+      finish();
+      return null;
+    }
+    if (!read) return 'Type a length and its way, like 12.5 e or 4 30°; or 3; −2.';
+    const end = legEnd([last[0], last[1]], read, metres, unit);
+    editor.points = [...editor.points, end as Corner];
+    return null;
+  }
+
+  function size(): string | null {
+    const read = parseSize(typed);
+    if (!read) return 'That is no size. Type 12 x 5, r 2, or 3; 4 for a place.';
+    const m = metres[read.unit ?? unit];
+    const first = editor.points[0];
+    const at: Point = read.at ? [read.at[0] * m, read.at[1] * m] : first ? [first[0], first[1]] : middle();
+    const [a = 0, b = 0] = read.sizes.map((side) => side * m);
+    if (editor.mode === 'mark' || editor.as === 'place') lay(at);
+    else if (editor.as === 'circle' && read.sizes.length === 1) {
+      editor.points = [];
+      lay(at);
+      lay([at[0] + a, at[1]]);
+    } else if (editor.as === 'rectangle' && read.sizes.length === 2) {
+      editor.points = [];
+      lay(at);
+      lay([at[0] + a, at[1] + b]);
+    } else if (read.sizes.length === 0) lay(at);
+    else return editor.as === 'circle' ? 'Type a radius, like r 2.' : 'Type two sides, like 12 x 5.';
+    return null;
+  }
+</script>
+
+<div class="line">
+  <label for="typed" class="figure">{what}</label>
+  <input
+    id="typed"
+    class="field-input"
+    bind:this={field}
+    bind:value={typed}
+    onkeydown={enter}
+    autocomplete="off"
+    aria-describedby="typed-hint"
+    aria-invalid={wrong ? 'true' : undefined}
+  />
+  <select class="field-input" bind:value={unit} aria-label="Unit of the lengths">
+    <option value="m">m</option>
+    <option value="ft">ft</option>
+    <option value="paces">paces</option>
+  </select>
+  {#if unit === 'paces'}
+    <label
+      >1 pace, m <input
+        class="field-input short"
+        type="number"
+        min="0.2"
+        max="2"
+        step="0.01"
+        bind:value={editor.pace.m}
+      /></label
+    >
+  {/if}
+  <select class="field-input" bind:value={editor.by} aria-label="How it is measured">
+    <option value="tape">by tape</option>
+    <option value="paces">by paces</option>
+    <option value="picture">on the picture</option>
+    <option value="eye">by eye</option>
+  </select>
+  {#if editor.as === 'strip' && editor.mode === 'draw'}
+    <label
+      >Width, m <input
+        class="field-input short"
+        type="number"
+        min="0.05"
+        max="500"
+        step="0.05"
+        bind:value={editor.stripM}
+      /></label
+    >
+  {/if}
+  {#if legs && count >= least}
+    <button type="button" class="button button-main" onclick={finish}>End it</button>
+  {/if}
+  <p id="typed-hint" class={wrong ? 'field-error' : 'field-hint'} role={wrong ? 'alert' : undefined}>
+    {wrong || hint}
+  </p>
+</div>
+
+<style>
+  .line {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.4rem 0.6rem;
+    align-items: center;
+    padding: 0.5rem 0.7rem;
+    border: 1px solid var(--petrol);
+    border-radius: 4px;
+    background: var(--petrol-wash);
+  }
+  input {
+    width: 12rem;
+  }
+  .short {
+    width: 5.5rem;
+    display: inline-block;
+  }
+  select {
+    width: auto;
+  }
+  p {
+    flex-basis: 100%;
+    margin: 0;
+    max-width: none;
+  }
+</style>

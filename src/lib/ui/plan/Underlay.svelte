@@ -1,0 +1,184 @@
+<script lang="ts">
+  import { distance, type Point } from '../../core/geometry';
+  import type { Underlay } from '../../core/plan';
+  import type { PlanEditor } from './editor.svelte';
+
+  /** A picture or scan under the drawing: taken in, scaled by two places of known distance, turned, faded. */
+  interface Props {
+    editor: PlanEditor;
+    /** Where pictures are sent. */
+    to: string;
+    middle: () => Point;
+    /** Two places of the picture that were tapped. */
+    pair: readonly Point[];
+    clear: () => void;
+  }
+  let { editor, to, middle, pair, clear }: Props = $props();
+  const FIRST_WIDTH_M = 40;
+  let wrong = $state('');
+  let sending = $state(false);
+  let apart = $state('');
+  const u = $derived(editor.plan.underlay);
+  const set = (next: Partial<Underlay>, under: string | null = null): void => {
+    if (u) editor.change({ ...editor.plan, underlay: { ...u, ...next } }, under);
+  };
+
+  async function take(event: Event): Promise<void> {
+    const input = event.currentTarget as HTMLInputElement;
+    const [file] = input.files ?? [];
+    if (!file) return;
+    sending = true;
+    wrong = '';
+    const answer = await fetch(to, { method: 'POST', body: file }).catch(() => null);
+    const said = (await answer?.json().catch(() => null)) as {
+      id?: string;
+      width?: number;
+      height?: number;
+      message?: string;
+    } | null;
+    sending = false;
+    input.value = '';
+    if (!answer?.ok || !said?.id || !said.width || !said.height) {
+      wrong = said?.message ?? 'The picture was not taken. Try again when there is a network.';
+      return;
+    }
+    const [x, y] = middle();
+    const ratio = said.height / said.width;
+    editor.change({
+      ...editor.plan,
+      underlay: {
+        ...{ picture: said.id, width: FIRST_WIDTH_M, ratio, turn: 0, strength: 0.6, scaled: false },
+        at: [x - FIRST_WIDTH_M / 2, y - (FIRST_WIDTH_M * ratio) / 2],
+      },
+    });
+  }
+
+  function scale(): void {
+    const [a, b] = pair;
+    const known = Number(apart.replace(',', '.'));
+    if (!u || !a || !b || !(known > 0)) {
+      wrong = 'Tap two places on the picture, and type how far apart they are.';
+      return;
+    }
+    const by = known / distance(a, b);
+    if (!Number.isFinite(by) || u.width * by > 50_000 || u.width * by < 0.1) {
+      wrong = 'The two places lie on each other, or the distance is no distance. Tap two others.';
+      return;
+    }
+    wrong = '';
+    // The first place stays where it is.
+    set({
+      width: u.width * by,
+      at: [a[0] + (u.at[0] - a[0]) * by, a[1] + (u.at[1] - a[1]) * by],
+      scaled: true,
+    });
+    apart = '';
+    clear();
+  }
+</script>
+
+<p class="acts">
+  <label class="button">
+    {u ? 'Another picture' : 'Choose a picture or scan'}
+    <input type="file" accept="image/*" class="visually-hidden" onchange={take} disabled={sending} />
+  </label>
+  {#if sending}<span role="status">Taking it in …</span>{/if}
+  {#if u}<button
+      type="button"
+      class="button"
+      onclick={() => editor.change({ ...editor.plan, underlay: null })}>Take it away</button
+    >{/if}
+</p>
+{#if u}
+  {#if !u.scaled}<p class="small">! Not to scale yet. Tap two places whose distance you know.</p>{/if}
+  <p class="acts">
+    {#if editor.mode === 'scale'}
+      <label class="small"
+        >{pair.length} of 2 places tapped. They are apart, m
+        <input class="field-input short" inputmode="decimal" bind:value={apart} /></label
+      >
+      <button type="button" class="button button-main" onclick={scale}>Scale it</button>
+      <button type="button" class="button" onclick={clear}>Leave it</button>
+    {:else}
+      <button
+        type="button"
+        class="button"
+        onclick={() => {
+          editor.mode = 'scale';
+          editor.points = [];
+        }}>Scale by two places</button
+      >
+    {/if}
+  </p>
+  <div class="pair">
+    <label
+      >Turned, °<input
+        class="field-input"
+        type="number"
+        min="-360"
+        max="360"
+        step="0.5"
+        value={u.turn}
+        oninput={(event) => set({ turn: Number(event.currentTarget.value) || 0 }, 'turn')}
+      /></label
+    >
+    <label
+      >Strength<input
+        type="range"
+        min="0"
+        max="1"
+        step="0.05"
+        value={u.strength}
+        oninput={(event) => set({ strength: Number(event.currentTarget.value) }, 'fade')}
+      /></label
+    >
+  </div>
+  <div class="pair">
+    <label
+      >Move right, m<input
+        class="field-input"
+        type="number"
+        step="0.5"
+        value={Number(u.at[0].toFixed(2))}
+        oninput={(event) => set({ at: [Number(event.currentTarget.value) || 0, u.at[1]] }, 'move')}
+      /></label
+    >
+    <label
+      >Move up, m<input
+        class="field-input"
+        type="number"
+        step="0.5"
+        value={Number(u.at[1].toFixed(2))}
+        oninput={(event) => set({ at: [u.at[0], Number(event.currentTarget.value) || 0] }, 'move')}
+      /></label
+    >
+  </div>
+{/if}
+{#if wrong}<p class="field-error" role="alert">{wrong}</p>{/if}
+
+<style>
+  .acts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
+    align-items: end;
+    margin: 0.4rem 0;
+  }
+  .pair {
+    display: flex;
+    gap: 0.6rem;
+    margin: 0.4rem 0;
+  }
+  .pair label {
+    flex: 1;
+    font-size: 0.9rem;
+  }
+  .short {
+    width: 6rem;
+  }
+  input[type='range'] {
+    width: 100%;
+    min-height: 2.6rem;
+    accent-color: var(--petrol);
+  }
+</style>

@@ -1,0 +1,93 @@
+<script lang="ts">
+  import type { Opening, PlanSummary, Zone } from '../../core/plan';
+  import { EDGE_WORDS, OPENING_WORDS } from '../../words';
+  import { getShow } from '../parts/show';
+  import type { PlanEditor } from './editor.svelte';
+
+  /** The walls of a building: what lies along each, its openings, and the band around it. */
+  let { editor, zone, summary }: { editor: PlanEditor; zone: Zone; summary: PlanSummary | null } = $props();
+  const show = getShow();
+  const walls = $derived(summary?.walls ?? null);
+  const band = $derived(walls?.band ?? null);
+  let edge = $state(0);
+  let kind = $state<Opening['kind']>('door');
+  let from = $state(1);
+  let width = $state(0.9);
+  let height = $state(2);
+  const edges = $derived([...new Set(walls?.runs.map((run) => run.edge))]);
+  function add(): void {
+    if (!(width > 0) || !(height > 0) || !(from >= 0)) return;
+    editor.changeZone(zone.id, { openings: [...zone.openings, { edge, from, width, height, kind }] });
+  }
+  const m2 = (value: number): string => show.quantityText({ value, unit: 'm2' });
+</script>
+
+<details>
+  <summary>Walls, openings and the band</summary>
+  {#if walls && band}
+    <ul class="rule-list small">
+      {#each walls.runs as run, i (i)}
+        <li>
+          <span class="figure">Wall {run.edge + 1}</span>
+          {show.lengthText(run.lengthM)}:
+          {run.stretches.map((s) => `${show.lengthText(s.to - s.from)} ${EDGE_WORDS[s.edge]}`).join(', ')}
+        </li>
+      {/each}
+    </ul>
+    <p class="small">
+      A band of 0.6 m up and 0.6 m out: <span class="figure">{m2(band.areaM2)}</span> ({m2(band.wallM2)} of wall,
+      {m2(band.groundM2)} of ground), and {show.lengthText(band.crackM)} along hard ground where only cracks may
+      be treated. The label’s own heights decide.
+    </p>
+  {/if}
+  {#each zone.openings as opening, i (i)}
+    <p class="small">
+      {OPENING_WORDS[opening.kind]} in wall {opening.edge + 1}, {show.lengthText(opening.width)} × {show.lengthText(
+        opening.height,
+      )}
+      <button
+        type="button"
+        class="button button-plain"
+        onclick={() => editor.changeZone(zone.id, { openings: zone.openings.filter((_, k) => k !== i) })}
+        >remove</button
+      >
+    </p>
+  {/each}
+  <div class="add">
+    <select class="field-input" bind:value={kind} aria-label="Opening">
+      {#each Object.entries(OPENING_WORDS) as [value, name] (value)}<option {value}>{name}</option>{/each}
+    </select>
+    <label
+      >wall <select class="field-input" bind:value={edge}
+        >{#each edges as e (e)}<option value={e}>{e + 1}</option>{/each}</select
+      ></label
+    >
+    <label>from, m <input class="field-input" type="number" min="0" step="0.1" bind:value={from} /></label>
+    <label>wide <input class="field-input" type="number" min="0.05" step="0.05" bind:value={width} /></label>
+    <label>high <input class="field-input" type="number" min="0.05" step="0.05" bind:value={height} /></label>
+    <button type="button" class="button" onclick={add}>Add</button>
+  </div>
+</details>
+
+<style>
+  summary {
+    cursor: pointer;
+    color: var(--petrol);
+    padding: 0.35rem 0;
+  }
+  .add {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.4rem;
+    align-items: end;
+  }
+  .add label {
+    font-size: 0.85rem;
+  }
+  .add .field-input {
+    width: 5rem;
+  }
+  p {
+    margin: 0.25rem 0;
+  }
+</style>

@@ -1,0 +1,79 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { resolve } from '$app/paths';
+  import type { Plan } from '$lib/core/plan';
+  import { parsePlan } from '$lib/forms/plan';
+  import { getMayChange } from '$lib/ui/parts/may';
+  import { getShow } from '$lib/ui/parts/show';
+  import PlanPage from '$lib/ui/plan/PlanPage.svelte';
+  import type { PageProps } from './$types';
+  const { dayText } = getShow();
+
+  let { data }: PageProps = $props();
+  const may = getMayChange();
+  const read = (sent: unknown): Plan | null => {
+    const parsed = parsePlan(sent);
+    return 'ok' in parsed ? parsed.ok : null;
+  };
+  const here = $derived(resolve('/properties/[id]/plan', { id: data.property.id }));
+</script>
+
+<svelte:head><title>Plan of {data.property.name} · Nimsy</title></svelte:head>
+<div class="page">
+  <div class="top">
+    <h1>
+      Plan of <a class="plain-link" href={resolve('/properties/[id]', { id: data.property.id })}
+        >{data.property.name}</a
+      >
+    </h1>
+    {#if data.days.length > 1 || data.on}
+      <label class="small"
+        >As it stood
+        <select
+          class="field-input"
+          value={data.on ?? ''}
+          onchange={(event) => {
+            const day = event.currentTarget.value;
+            void goto(day === '' ? here : `${here}?on=${day}`);
+          }}
+        >
+          <option value="">now</option>
+          {#each data.days as day (day)}<option value={day}>{dayText(day, data.today)}</option>{/each}
+        </select></label
+      >
+    {/if}
+  </div>
+  {#if data.on}<p class="past">
+      The plan as it stood at the end of {dayText(data.on, data.today)}. To change it, go back to now.
+    </p>{/if}
+  {#key data.property.id + (data.on ?? '')}
+    <PlanPage
+      propertyId={data.property.id}
+      plan={data.plan}
+      revision={data.revision}
+      may={may() && data.on === null}
+      today={data.today}
+      jobs={data.jobs}
+      {read}
+    />
+  {/key}
+</div>
+
+<style>
+  .top {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem 1rem;
+    justify-content: space-between;
+    align-items: center;
+    margin-bottom: 0.6rem;
+  }
+  .top select {
+    width: auto;
+    display: inline-block;
+  }
+  .past {
+    border-left: 4px solid var(--saffron);
+    padding-left: 0.6rem;
+  }
+</style>
