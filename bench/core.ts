@@ -78,8 +78,9 @@ const asked: ChooseSituation = {
     flowering: false,
     byWater: true,
     damp: null,
+    counted: { places: 0, edgeM: 0, volumeM3: 0 },
   },
-  ...{ area: area(334), records: [], rules: [], wishes: NO_WISHES },
+  ...{ area: area(334), records: [], parts: [[]], rules: [], wishes: NO_WISHES },
 };
 const choose = (): number =>
   rankLabels(

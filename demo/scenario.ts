@@ -1,6 +1,8 @@
 import type { StopBodies } from '../src/lib/core/case';
 import type { Finding } from '../src/lib/core/identify';
+import { EMPTY_PLAN, measureOnPlan } from '../src/lib/core/plan';
 import type { CalendarDay, Quantity } from '../src/lib/core/units';
+import { PLANS } from './plans';
 
 /**
  * The made-up district of Ostermere: people, places, products and three years of work, all invented. Dates before the
@@ -95,6 +97,12 @@ export interface DemoCase {
 const day = (text: string): CalendarDay => text as CalendarDay;
 const q = (value: number, unit: Quantity['unit']): Quantity => ({ value, unit });
 
+const onPlan = (key: string, zones: readonly string[]): StopBodies['measure']['plan'] => {
+  const keepOff = { waterM: 0, hardM: 0, ediblesM: 0 };
+  const { rings: _, ...measured } = measureOnPlan(PLANS[key] ?? EMPTY_PLAN, zones, keepOff);
+  return { ...measured, ...keepOff, zones };
+};
+
 const flap = (
   where: string,
   counts: number[],
@@ -125,6 +133,7 @@ const tape = (length: number, width: number, strip = 0) => ({
   walkedPaces: 0,
   paceErrorPct: 0,
   strip,
+  plan: null,
 });
 
 const KNAPSACK = {
@@ -337,6 +346,7 @@ export const CASES: readonly DemoCase[] = [
         walkedPaces: 40,
         paceErrorPct: 3,
         strip: 5.5,
+        plan: null,
       },
       when: { hour: '2027-09-16T14:00' },
       mix: {
@@ -393,6 +403,34 @@ export const CASES: readonly DemoCase[] = [
     title: 'Straw spots on the terrace lawn',
     openedOn: day('2027-09-15'),
     stops: {},
+  },
+  {
+    property: 'tea-room',
+    title: 'Cockroaches behind the bread oven',
+    openedOn: day('2027-09-06'),
+    stops: {
+      look: {
+        surrounding: 'kitchen',
+        where: 'Behind the oven and the fridge',
+        signs: { 'roach-look': 'two-bars', droppings: true, 'seen-at-night': true },
+        lengthMm: 12,
+        test: 'sticky-monitor',
+        frame: q(7, 'count'),
+        counts: [14, 31, 22, 2],
+        vigour: 'fair',
+        flowering: false,
+        damp: 'dry',
+        note: 'Monitors 1 to 4, read after seven nights.',
+      },
+      name: { candidate: 'german-cockroach', stage: 'nymph', also: [] },
+      choose: { label: 'ferncote-gel', reason: '', wishes: ['children'], budget: null },
+      measure: {
+        how: 'plan',
+        unit: 'm',
+        ...{ length: 0, width: 0, paces: [0, 0], walked: 0, walkedPaces: 0, paceErrorPct: 0, strip: 0 },
+        plan: onPlan('tea-room', ['oven', 'fridge', 'sink', 'drain', 'shelves']),
+      },
+    },
   },
 ];
 

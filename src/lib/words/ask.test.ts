@@ -28,6 +28,7 @@ const facts = (signs: LookBody['signs']): CaseFacts => ({
     elsewhere: 0,
     states: {},
     settled: {},
+    ground: null,
   },
   ...{ records: [], shelf: [], forecast: null, rules: [], ownThresholds: [] },
   property: { name: 'Quay House', hemisphere: 'north', byWater: false, avoidTowards: null, history: {} },

@@ -71,6 +71,11 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
         'It would split the nest',
         `${t('label')} repels; nests of this ant split and spread. Bait only.`,
       );
+    case 'plan-changed':
+      return words(
+        'The plan was changed since',
+        `It came to ${show.numberText(Number(facts.was ?? 0))} m² when Measure was saved, and comes to ${show.numberText(Number(facts.is ?? 0))} m² now. Save Measure again.`,
+      );
     case 'dust-in-damp':
       return words(
         'Too damp for a dust',

@@ -264,6 +264,8 @@ export function formulaWords(formula: string): string {
       return 'Distance walked, divided by the paces counted.';
     case 'area-tape':
       return 'Length times width, less length times the strip left out.';
+    case 'plan-area':
+      return 'The zones as they are drawn, overlaps taken once, less what is kept off beside water, hard ground and food plants.';
     case 'area-paces':
       return 'Paces times pace on both sides, multiplied, less the strip. Both sides share the error of the pace, so it squares.';
     case 'product':
@@ -292,6 +294,8 @@ const INPUT_NAMES: Readonly<Record<string, string>> = {
   weak: 'Weak turf',
   strong: 'Vigorous turf',
   vigour: 'Vigour here',
+  zones: 'Zones',
+  'kept-off': 'Kept off',
   walked: 'Distance walked',
   walkedPaces: 'Paces counted',
   length: 'Length',

@@ -70,7 +70,8 @@ function chooseText(view: CaseView): string {
 
 function measureText(view: CaseView, show: Show): string {
   if (!view.lawn) return 'not measured';
-  const { area, areaLow, areaHigh, stripM } = view.lawn;
+  const { area, areaLow, areaHigh, stripM, counted } = view.lawn;
+  if (area.value === 0) return `${show.numberText(counted.places)} places on the plan`;
   const band =
     areaLow && areaHigh ? ` (${show.numberText(areaLow.value)}–${show.numberText(areaHigh.value)})` : '';
   return `${show.quantityText(area)}${band}${stripM > 0 ? ', strip left out' : ''}`;

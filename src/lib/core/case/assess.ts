@@ -15,12 +15,12 @@ import {
   type LifeStage,
 } from '../identify';
 import { checkpointsOf, rectangleLanes, type RectangleLanes } from '../place';
-import { applicationsOf, standing } from '../record';
+import { applicationsOf, onGround, standing, type OnGround } from '../record';
 import { isRefused, type Refusal } from '../result';
 import { ownThreshold, underRules } from '../rules';
 import { judgeRecheck, nextAllowed, recheckDue } from '../review';
 import { inWindow, judgeHours, type JudgedHours } from '../schedule';
-import type { MeasuredLawn } from '../site';
+import { NOTHING_COUNTED, targetFor, type MeasuredLawn } from '../site';
 import { monthOf, quantity, sameDimension } from '../units';
 import { cautionsOf } from './cautions-of';
 import { dayOfWork } from './day-of-work';
@@ -54,19 +54,21 @@ function workOut(facts: CaseFacts): CaseView {
   const name = nameOf(facts, ranking);
   const threshold = thresholdIn(facts, name.named, density);
   const { lawn, refused: lawnRefused } = lawnOf(facts.stops.measure);
-  const situation = chooseSituation(facts, name, lawn);
+  const ground = onGround(facts.records, facts.ground?.cells ?? null, lawn?.area ?? null);
+  const situation = chooseSituation(facts, name, lawn, ground);
   const shelf = shelfInHand(facts, name);
   const options = situation ? rankLabels(shelf, situation) : [];
   const chosen = shelf.find((entry) => entry.label.id === facts.stops.choose?.label) ?? null;
   const nothing = facts.stops.choose !== undefined && facts.stops.choose.label === null;
   const hours = hoursOf(facts, chosen);
-  const mixed = mixOf(facts, chosen, lawn);
+  const mixed = mixOf(facts, chosen, lawn, ground);
   const lanes = lanesOf(facts, lawn);
   const cautions = cautionsOf({
     facts,
     ranking,
     named: name.named,
     situation,
+    ground,
     options,
     chosen,
     lawn,
@@ -208,6 +210,7 @@ function chooseSituation(
   facts: CaseFacts,
   { named, stage }: Name,
   lawn: MeasuredLawn | null,
+  ground: OnGround,
 ): ChooseSituation | null {
   if (!named) return null;
   return {
@@ -222,7 +225,9 @@ function chooseSituation(
     byWater: facts.property.byWater,
     damp: facts.stops.look?.damp ?? null,
     area: lawn?.area ?? null,
-    records: facts.records,
+    counted: lawn?.counted ?? NOTHING_COUNTED,
+    records: ground.touching,
+    parts: ground.parts,
     rules: facts.rules,
     wishes: {
       are: new Set(facts.stops.choose?.wishes ?? []),
@@ -243,19 +248,24 @@ function mixOf(
   facts: CaseFacts,
   chosen: EntryInUse | null,
   lawn: MeasuredLawn | null,
+  ground: OnGround,
 ): { dose: DoseAnswer | null; refused: readonly Refusal[]; rate: number | null; used: number } {
   if (!chosen || !lawn) return { dose: null, refused: [], rate: null, used: 0 };
   const { use, id } = chosen.label;
   const mix = facts.stops.mix;
   const rate = mix?.rate ?? use.rate.min;
   const container = chosen.containers.find((c) => c.lot === mix?.lot) ?? chosen.containers[0];
-  const used = applicationsOf(facts.records, id, use.rate.unit)
-    .filter((a) => inWindow(a.date, dayOfWork(facts), 'rolling'))
-    .reduce((sum, a) => sum + a.amount, 0);
+  const used = Math.max(
+    ...ground.parts.map((records) =>
+      applicationsOf(records, id, use.rate.unit)
+        .filter((a) => inWindow(a.date, dayOfWork(facts), 'rolling'))
+        .reduce((sum, a) => sum + a.amount, 0),
+    ),
+  );
   const result = dose({
     rate: { ...use.rate, chosen: rate },
     ...(use.carrier ? { carrier: use.carrier } : {}),
-    target: lawn.area,
+    target: targetFor(lawn, use.rate.per),
     ...(use.carrier && mix?.tank
       ? { tank: { capacity: mix.tank, ...(mix.carryOver ? { carryOver: mix.carryOver } : {}) } }
       : {}),

@@ -47,6 +47,7 @@ const stops: StopBodies = {
     walkedPaces: 0,
     paceErrorPct: 0,
     strip: 6,
+    plan: null,
   },
   when: { hour: NOON + 2 },
   mix: {
@@ -85,6 +86,7 @@ function factsWith(change: Partial<CaseFacts> = {}, without: (keyof StopBodies)[
     stops: kept,
     states: {},
     settled: {},
+    ground: null,
     records: [],
     shelf: DEMONSTRATION_LABELS.filter((label) => ON_SHELF.has(label.id)).map((label) => ({
       label,

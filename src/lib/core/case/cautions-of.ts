@@ -9,6 +9,7 @@ import {
 import type { DoseAnswer } from '../dose';
 import type { Candidate, CaseRanking } from '../identify';
 import type { Caution } from '../labels';
+import type { OnGround } from '../record';
 import { cautionKey, doseCautions, handlingCautions, nameCautions } from '../safety';
 import type { JudgedHours } from '../schedule';
 import type { MeasuredLawn } from '../site';
@@ -22,6 +23,7 @@ export function cautionsOf(known: {
   ranking: CaseRanking;
   named: Candidate | null;
   situation: ChooseSituation | null;
+  ground: OnGround;
   options: readonly Option[];
   chosen: EntryInUse | null;
   lawn: MeasuredLawn | null;
@@ -50,15 +52,15 @@ export function cautionsOf(known: {
         clause: null,
         facts: { limit: threshold.limit, basis: threshold.basis },
       });
-    if (lawn) found.push(...handlingCautions(situationOf(chosen, situation), lawn.stripM));
-    found.push(...hourCautions(facts, chosen, hours));
+    if (lawn) found.push(...handlingCautions(situationOf(chosen, situation), lawn.waterGapM ?? 0));
+    found.push(...hourCautions(facts, chosen, hours), ...planCautions(facts));
     if (lawn && known.dose && rate !== null)
       found.push(
         ...doseCautions(chosen.label, known.dose, lawn, rate),
         ...activeCautions(
           chosen.label,
           { product: known.dose.product, area: lawn.area },
-          facts.records,
+          known.ground.parts,
           new Map(facts.shelf.map((entry) => [entry.label.id, entry.label])),
           dayOfWork(facts),
         ).filter(({ code }) => !option?.halts.some((halt) => halt.code === code)),
@@ -73,11 +75,29 @@ export function cautionsOf(known: {
       facts: { label: chosen.label.name },
     });
   else if (chosen)
-    found.push(...timingHalts(chosen.label, { records: facts.records, today: dayOfWork(facts) }));
+    found.push(...timingHalts(chosen.label, { parts: known.ground.parts, today: dayOfWork(facts) }));
   return found.map((caution) => {
     const key = cautionKey(caution);
     return { caution, key, settled: caution.settledBy === 'tick' ? (facts.settled[key] ?? null) : null };
   });
+}
+
+/** The plan says something else now than when Measure was saved. */
+function planCautions({ stops, ground }: CaseFacts): Caution[] {
+  const then = stops.measure?.plan;
+  if (!then || !ground) return [];
+  const [was, is] = [then.areaM2, ground.now.areaM2];
+  const moved =
+    Math.abs(was - is) > 0.005 * Math.max(was, is) ||
+    ground.now.places !== then.places ||
+    Math.abs(ground.now.edgeM - then.edgeM) > 0.1;
+  if (!moved) return [];
+  return [
+    {
+      ...{ code: 'plan-changed', rank: 'halt', stop: 'measure', settledBy: 'change', clause: null },
+      facts: { was, is },
+    },
+  ];
 }
 
 /** What the chosen hour raises; without any known weather the limits have to be checked by whoever does the work. */

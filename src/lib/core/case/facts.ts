@@ -14,6 +14,7 @@ import type { LocalRule, OwnThreshold } from '../rules';
 import type { ShelfEntry, Wish } from '../choose';
 import type { ApplicationRecord } from '../record';
 import type { Forecast } from '../schedule';
+import type { PlanMeasured } from '../site';
 import type { CalendarDay, Quantity } from '../units';
 
 export type Damp = 'dry' | 'damp' | null;
@@ -52,7 +53,7 @@ export interface ChooseBody {
 }
 
 export interface MeasureBody {
-  readonly how: 'tape' | 'paces';
+  readonly how: 'tape' | 'paces' | 'plan';
   readonly unit: 'm' | 'ft';
   /** By tape, in `unit`. */
   readonly length: number;
@@ -64,6 +65,17 @@ export interface MeasureBody {
   readonly paceErrorPct: number;
   /** Width of the strip that is left out along one long side, in `unit`; 0 for none. */
   readonly strip: number;
+  /** Zones of the property's plan; null unless it is measured on it. */
+  readonly plan: OnPlan | null;
+}
+
+/** What is treated of a plan: the zones, what is kept off, and what that came to when it was saved. */
+export interface OnPlan extends PlanMeasured {
+  readonly zones: readonly string[];
+  /** Metres kept off beside water, hard ground and food plants. */
+  readonly waterM: number;
+  readonly hardM: number;
+  readonly ediblesM: number;
 }
 
 export interface WhenBody {
@@ -143,6 +155,11 @@ export interface CaseFacts {
   readonly settled: Readonly<Record<string, { readonly by: string; readonly at: string }>>;
   /** Of this case, and of the property's other cases (for caps and intervals). */
   readonly records: readonly ApplicationRecord[];
+  /**
+   * Where it is measured on a plan: the ground cut up by what went down on it, as the ids of the records on each part;
+   * and what the plan comes to now. null otherwise.
+   */
+  readonly ground: { readonly cells: readonly (readonly string[])[]; readonly now: PlanMeasured } | null;
   /** Cards with their uses for places like this one. */
   readonly shelf: readonly ShelfEntry[];
   /** How many cards of the shelf are for other places alone. */

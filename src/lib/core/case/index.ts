@@ -6,6 +6,7 @@ export type {
   ChooseBody,
   LookBody,
   MeasureBody,
+  OnPlan,
   MixBody,
   NameBody,
   PlaceBody,

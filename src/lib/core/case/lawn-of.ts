@@ -1,8 +1,12 @@
 import { pace } from '../calibrate';
 import { isRefused, type Refusal } from '../result';
-import { measureLawn, type MeasuredLawn } from '../site';
+import { lawnOfPlan, measureLawn, type MeasuredLawn, type PlanMeasured } from '../site';
 import { quantity } from '../units';
 import type { MeasureBody } from './facts';
+
+/** Something of it can be treated. */
+const hasTarget = ({ areaM2, places, edgeM, volumeM3 }: PlanMeasured): boolean =>
+  areaM2 > 0 || places > 0 || edgeM > 0 || volumeM3 > 0;
 
 /** The lawn of a stop Measure: by tape, or by paces of the length that the calibration walk gave. */
 export function lawnOf(body: MeasureBody | undefined): {
@@ -12,6 +16,8 @@ export function lawnOf(body: MeasureBody | undefined): {
   if (!body) return { lawn: null, refused: [] };
   const { unit } = body;
   const area = unit === 'm' ? 'm2' : 'ft2';
+  if (body.how === 'plan')
+    return { lawn: body.plan && hasTarget(body.plan) ? lawnOfPlan(body.plan, area) : null, refused: [] };
   const strip = body.strip > 0 ? quantity(body.strip, unit) : null;
   if (body.how === 'tape') {
     const sides = {

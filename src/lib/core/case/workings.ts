@@ -65,6 +65,17 @@ function density({ stops }: CaseFacts, view: Computed): Partial<Record<WorkingNa
 function area({ stops }: CaseFacts, view: Computed): Partial<Record<WorkingName, Working>> {
   const body = stops.measure;
   if (!body || !view.lawn) return {};
+  if (body.how === 'plan' && body.plan)
+    return {
+      area: {
+        formula: 'plan-area',
+        inputs: [
+          input('zones', body.plan.zones.length, null, 'measured'),
+          input('kept-off', body.plan.keptOffM2, 'm2', 'computed'),
+        ],
+        result: { value: view.lawn.area.value, unit: view.lawn.area.unit },
+      },
+    };
   const strip = body.strip > 0 ? [input('strip', body.strip, body.unit, 'measured')] : [];
   const result = { value: view.lawn.area.value, unit: view.lawn.area.unit };
   if (body.how === 'tape')

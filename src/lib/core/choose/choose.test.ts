@@ -65,6 +65,9 @@ function optionsOf(s: Scenario): Option[] {
     s.ban === undefined
       ? []
       : [{ kind: 'ban', ingredient: s.ban, fromMonth: null, toMonth: null, note: 'x' }];
+  const records = (s.before ?? []).map(([label, ago, against], i) =>
+    recordOf(label, addDays(today, -ago), against ?? s.pest, i),
+  );
   const situation: ChooseSituation = {
     ...{
       pest,
@@ -79,12 +82,12 @@ function optionsOf(s: Scenario): Option[] {
       damp: s.damp ?? null,
       byWater: false,
       area: { value: 100, unit: 'm2' },
+      counted: { places: 0, edgeM: 0, volumeM3: 0 },
       rules,
     },
     surrounding: s.place,
-    records: (s.before ?? []).map(([label, ago, against], i) =>
-      recordOf(label, addDays(today, -ago), against ?? s.pest, i),
-    ),
+    records,
+    parts: [records],
     wishes: { are: new Set(s.wishes ?? []), budget: s.budget ?? null },
   };
   return rankLabels(

@@ -1,6 +1,15 @@
 import type { Caution, CardInUse, LabelCard } from '../labels';
-import { activeLedger, type ApplicationRecord } from '../record';
+import { activeLedger, type ActiveLedger, type ApplicationRecord } from '../record';
 import { isAbove, type CalendarDay, type Quantity } from '../units';
+
+/** Of several parts of the ground the one on which most lies; "unknown" where that is so of any. */
+function worst(ledgers: readonly (ActiveLedger | 'unknown' | null)[]): ActiveLedger | 'unknown' | null {
+  if (ledgers.includes('unknown')) return 'unknown';
+  return ledgers.reduce<ActiveLedger | null>(
+    (most, one) => (typeof one === 'object' && one && (!most || one.usedG > most.usedG) ? one : most),
+    null,
+  );
+}
 
 /**
  * Whether the year's most of the active ingredient holds, over every product that went down here with it: a Halt where
@@ -9,11 +18,12 @@ import { isAbove, type CalendarDay, type Quantity } from '../units';
 export function activeCautions(
   label: CardInUse,
   planned: { readonly product: Quantity; readonly area: Quantity },
-  records: readonly ApplicationRecord[],
+  parts: readonly (readonly ApplicationRecord[])[],
   cards: ReadonlyMap<string, LabelCard>,
   day: CalendarDay,
 ): Caution[] {
-  const ledger = activeLedger(label, label.use.cap, planned, records, cards, day);
+  const ledgers = parts.map((records) => activeLedger(label, label.use.cap, planned, records, cards, day));
+  const ledger = worst(ledgers);
   const clause = label.clauses.yearly ?? null;
   if (ledger === 'unknown')
     return [

@@ -9,6 +9,7 @@ import { inWindow } from '../schedule';
 import { activeCautions } from './ledger';
 import { beforeCautions, pastOf, type Past } from './before';
 import { wishHalts, wishPoints, type Wishes, type WishPoint } from './wishes';
+import { targetFor, type Counted } from '../site';
 import { isAbove, sameDimension, valueIn, type CalendarDay, type Quantity } from '../units';
 
 /** A container on the shelf, with what the records have left in it. */
@@ -64,7 +65,12 @@ export interface ChooseSituation {
   /** Whether the place is dry; null where nobody looked. */
   readonly damp: 'dry' | 'damp' | null;
   readonly area: Quantity | null;
+  /** What else a label may be measured by here. */
+  readonly counted: Counted;
+  /** What went down on this ground before. */
   readonly records: readonly ApplicationRecord[];
+  /** The same, part by part of the ground, each as if it had gone over the whole of it. */
+  readonly parts: readonly (readonly ApplicationRecord[])[];
   /** What is in force here besides the label. */
   readonly rules: readonly LocalRule[];
   readonly wishes: Wishes;
@@ -119,10 +125,13 @@ function optionOf(
   sort(beforeCautions(label, situation.pest.id, past));
   if (label.form === 'dust') sort(dustCautions(label, situation.damp));
   // Of what is halted no amount is told.
-  let amount = situation.area && halts.length === 0 ? plainDose(entry, situation.area) : null;
+  let amount =
+    situation.area && halts.length === 0
+      ? plainDose(entry, targetFor({ area: situation.area, counted: situation.counted }, label.use.rate.per))
+      : null;
   if (amount && situation.area && label.use.cap?.of === 'active') {
     const planned = { product: amount.product, area: situation.area };
-    const over = activeCautions(label, planned, situation.records, cards, situation.today);
+    const over = activeCautions(label, planned, situation.parts, cards, situation.today);
     sort(over.filter((c) => c.rank === 'halt'));
     if (halts.length > 0) amount = null;
   }
@@ -188,13 +197,13 @@ export function situationOf({ label, containers }: EntryInUse, s: ChooseSituatio
   };
 }
 
-function plainDose({ label, containers }: EntryInUse, area: Quantity): DoseAnswer | null {
+function plainDose({ label, containers }: EntryInUse, target: Quantity): DoseAnswer | null {
   const [first] = containers;
   const price = first && sameDimension(first.size, label.use.rate) ? first.price : undefined;
   const result = dose({
     rate: label.use.rate,
     ...(label.use.carrier ? { carrier: label.use.carrier } : {}),
-    target: area,
+    target,
     ...(price === undefined
       ? {}
       : { container: { size: containers[0]?.size ?? label.container.size, price } }),
@@ -215,7 +224,19 @@ function dustCautions(label: CardInUse, damp: ChooseSituation['damp']): Caution[
 /** The label's interval and yearly count against what went down here before. */
 export function timingHalts(
   label: CardInUse,
-  { records, today }: Pick<ChooseSituation, 'records' | 'today'>,
+  { parts, today }: Pick<ChooseSituation, 'parts' | 'today'>,
+): Caution[] {
+  for (const records of parts) {
+    const halts = timingOnPart(label, records, today);
+    if (halts.length > 0) return halts;
+  }
+  return [];
+}
+
+function timingOnPart(
+  label: CardInUse,
+  records: readonly ApplicationRecord[],
+  today: CalendarDay,
 ): Caution[] {
   const { use } = label;
   const applications = applicationsOf(records, label.id, use.rate.unit);

@@ -38,6 +38,7 @@ export type CautionCode =
   // Measure, When
   | 'area-error-over-rate'
   | 'water-buffer'
+  | 'plan-changed'
   | 'soil-out-of-range'
   | 'no-weather-known'
   | 'calm-air'

@@ -40,5 +40,6 @@ export {
 export { snap, type Snapped } from './snap';
 export { gridOver, symbolRadius } from './survey';
 export { mergePlans, type MergedPlan } from './merge';
+export { measureOnPlan } from './measure';
 export { cellsOf, type Cell, type PutDown } from './history';
 export { summaryOf, type Asks, type PlanSummary, type ZoneSummary } from './summary';

@@ -1,3 +1,4 @@
+export { onGround, type OnGround } from './ground';
 export { activeLedger, gramsOf, type ActiveLedger } from './actives';
 export { applicationsOf, leftOf } from './ledger';
 export { standing } from './record';

@@ -24,6 +24,14 @@ export interface ApplicationRecord {
   readonly planned: { readonly product: Quantity; readonly area: Quantity } | null;
   /** Why this remedy, where the first of the ranking was passed over; absent in records of earlier versions. */
   readonly chosenBecause?: string | null;
+  /**
+   * Where it went down on the property's plan: the zones with those that they came from, and the outline in metres as
+   * rings (null where only the zones are known); absent where it was not measured on a plan.
+   */
+  readonly ground?: {
+    readonly zones: readonly string[];
+    readonly footprint: readonly (readonly (readonly [x: number, y: number])[])[] | null;
+  } | null;
   readonly corrects: string | null;
   readonly loggedAt: string;
 }

@@ -1,5 +1,5 @@
 import { answer, type Result } from '../result';
-import { inBase, quantity, valueIn, type Quantity } from '../units';
+import { dimensionOf, inBase, quantity, valueIn, type Quantity } from '../units';
 import { measureArea, type MeasuredArea, type MeasureRefusal, type Shape } from './measure';
 
 /** A rectangular lawn as somebody measures it: by tape, or by paces of a calibrated length. */
@@ -22,6 +22,60 @@ export interface MeasuredLawn extends MeasuredArea {
   readonly lengthM: number;
   readonly widthM: number;
   readonly stripM: number;
+  /** How far open water lies from what is treated; null where none is known of. */
+  readonly waterGapM: number | null;
+  /** What else a label may be measured by, where it is known: places, edges, volume. */
+  readonly counted: Counted;
+}
+
+/** Measures of a place besides its area: 0 for none. */
+export interface Counted {
+  readonly places: number;
+  readonly edgeM: number;
+  readonly volumeM3: number;
+}
+export const NOTHING_COUNTED: Counted = { places: 0, edgeM: 0, volumeM3: 0 };
+
+/** Zones of a drawn plan as they are treated: worked out by `measureOnPlan` of core/plan. */
+export interface PlanMeasured extends Counted {
+  readonly areaM2: number;
+  readonly lowM2: number;
+  readonly highM2: number;
+  /** What margins beside water, hard ground and food plants took. */
+  readonly keptOffM2: number;
+  /** The sides of the smallest rectangle around it. */
+  readonly lengthM: number;
+  readonly widthM: number;
+  readonly waterGapM: number | null;
+}
+
+/** What was measured on the plan, in the form of a measured lawn, its area in `unit`. */
+export function lawnOfPlan(plan: PlanMeasured, unit: 'm2' | 'ft2'): MeasuredLawn {
+  const area = (m2: number): Quantity => quantity(valueIn(quantity(m2, 'm2'), unit), unit);
+  return {
+    area: area(plan.areaM2),
+    ...(plan.highM2 > plan.lowM2 ? { areaLow: area(plan.lowM2), areaHigh: area(plan.highM2) } : {}),
+    ...{ lengthM: plan.lengthM, widthM: plan.widthM, stripM: 0, waterGapM: plan.waterGapM },
+    counted: { places: plan.places, edgeM: plan.edgeM, volumeM3: plan.volumeM3 },
+  };
+}
+
+/**
+ * What a rate is reckoned with here: the area, the number of places, the length of edges or the volume, by what the
+ * label's `per` measures. The area where nothing of the kind was counted, so that the refusal tells.
+ */
+export function targetFor(lawn: Pick<MeasuredLawn, 'area' | 'counted'>, per: Quantity): Quantity {
+  const { places, edgeM, volumeM3 } = lawn.counted;
+  switch (dimensionOf(per.unit)) {
+    case 'things':
+      return places > 0 ? quantity(places, 'count') : lawn.area;
+    case 'length':
+      return edgeM > 0 ? quantity(edgeM, 'm') : lawn.area;
+    case 'volume':
+      return volumeM3 > 0 ? quantity(volumeM3, 'm3') : lawn.area;
+    default:
+      return lawn.area;
+  }
 }
 
 /**
@@ -42,5 +96,9 @@ export function measureLawn(lawn: LawnMeasure): Result<MeasuredLawn, MeasureRefu
   });
   if ('refused' in measured) return measured;
   const stripM = strip ? inBase(strip) : 0;
-  return answer({ ...measured.ok, lengthM: valueIn(length, 'm'), widthM: inBase(width) - stripM, stripM });
+  return answer({
+    ...measured.ok,
+    ...{ lengthM: valueIn(length, 'm'), widthM: inBase(width) - stripM, stripM, waterGapM: stripM },
+    counted: NOTHING_COUNTED,
+  });
 }

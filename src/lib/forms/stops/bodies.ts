@@ -65,33 +65,25 @@ export const lookBody = z.object({
   note: plainText(2000),
 }) satisfies z.ZodType<LookBody>;
 
+/** Ticks come as names with "on", and are kept as a list. */
+const namesTicked = (value: unknown): unknown =>
+  typeof value === 'object' && value !== null && !Array.isArray(value) ? Object.keys(value) : (value ?? []);
+
 export const nameBody = z.object({
   candidate: z.string().min(1).max(60),
   stage: orNothing(z.string().max(60)),
-  also: z.preprocess(
-    // Ticks come as names with "on", and are kept as a list.
-    (value) =>
-      typeof value === 'object' && value !== null && !Array.isArray(value)
-        ? Object.keys(value)
-        : (value ?? []),
-    z.array(z.string().max(60)).max(5),
-  ),
+  also: z.preprocess(namesTicked, z.array(z.string().max(60)).max(5)),
 }) satisfies z.ZodType<NameBody>;
 
 export const chooseBody = z.object({
   label: z.preprocess((value) => (value === 'nothing' ? null : value), z.string().min(1).max(80).nullable()),
   reason: plainText(500),
-  wishes: z.preprocess(
-    // Ticks come as names with "on", and are kept as a list; answers of earlier versions have none.
-    (value) =>
-      typeof value === 'object' && value !== null && !Array.isArray(value)
-        ? Object.keys(value)
-        : (value ?? []),
-    z.array(z.enum(WISHES)).max(WISHES.length),
-  ),
+  wishes: z.preprocess(namesTicked, z.array(z.enum(WISHES)).max(WISHES.length)),
   budget: orNothing(numeric(0, 1e6)),
 }) satisfies z.ZodType<ChooseBody>;
 
+const margin = z.preprocess((v) => (v === undefined || v === '' ? 0 : v), numeric(0, 200));
+const worked = z.preprocess((v) => (v === undefined || v === '' ? 0 : v), numeric(0, 1e9));
 const side = numeric(0.1, 5000);
 export const measureBody = z
   .discriminatedUnion('how', [
@@ -111,12 +103,36 @@ export const measureBody = z
       paceErrorPct: numeric(0, 50),
       strip: z.preprocess((v) => (v === undefined || v === '' ? 0 : v), numeric(0, 500)),
     }),
+    z.object({
+      how: z.literal('plan'),
+      unit: z.enum(['m', 'ft']),
+      plan: z.preprocess(
+        (value) => value ?? {},
+        z.object({
+          zones: z.preprocess(
+            namesTicked,
+            z
+              .array(z.string().regex(/^[A-Za-z0-9_-]{1,40}$/))
+              .min(1, 'needed')
+              .max(300),
+          ),
+          ...{ waterM: margin, hardM: margin, ediblesM: margin },
+          // Worked out from the plan: by the page while it is typed, and by the server again when it is saved.
+          ...{ areaM2: worked, lowM2: worked, highM2: worked, keptOffM2: worked, lengthM: worked },
+          ...{ widthM: worked, places: worked, edgeM: worked, volumeM3: worked },
+          waterGapM: orNothing(numeric(0, 1e6)),
+        }),
+      ),
+    }),
   ])
   .transform((body): MeasureBody => {
-    const empty = { length: 0, width: 0, paces: [0, 0] as const, walked: 0, walkedPaces: 0, paceErrorPct: 0 };
-    return body.how === 'tape'
-      ? { ...empty, ...body }
-      : { ...empty, ...body, paces: [body.paces[0] ?? 0, body.paces[1] ?? 0] };
+    const empty = {
+      ...{ length: 0, width: 0, paces: [0, 0] as const, walked: 0, walkedPaces: 0, paceErrorPct: 0 },
+      ...{ strip: 0, plan: null },
+    };
+    return body.how === 'paces'
+      ? { ...empty, ...body, paces: [body.paces[0] ?? 0, body.paces[1] ?? 0] }
+      : { ...empty, ...body };
   });
 
 export const whenBody = z.object({ hour: hourField }) satisfies z.ZodType<WhenBody>;

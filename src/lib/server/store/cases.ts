@@ -13,6 +13,8 @@ import * as t from '../db/schema';
 import type { WeatherSource } from '../outside/weather';
 import { localDay, localHour } from '../session/clock';
 import { remember } from '../session/remember';
+import { groundOf } from './ground';
+import { planFrom } from './plans';
 import {
   cardOf,
   knownCard,
@@ -84,6 +86,16 @@ function everythingOf(which: SQL): Written {
       from ${t.labels} where ${mine(t.labels)}),
     'containers', ${jsonRows(t.containers, mine(t.containers))},
     'changes', ${jsonRows(t.stockChanges, mine(t.stockChanges))},
+    'plans', ${jsonRows(
+      t.plans,
+      and(
+        mine(t.plans),
+        sql`${t.plans.propertyId} in ${places}`,
+        // Of cases that are measured otherwise the plan says nothing, and a plan is long.
+        sql`exists (select 1 from ${t.caseStops} where ${mine(t.caseStops)} and ${t.caseStops.caseId} in ${ids}
+          and ${t.caseStops.stop} = 'measure' and ${t.caseStops.body}->>'how' = 'plan')`,
+      ),
+    )},
     'equipment', ${jsonRows(t.equipment, mine(t.equipment), sql`${t.equipment.name}`)}
   )::text as lists`);
 }
@@ -149,6 +161,7 @@ function casesFrom(
   const containers = fromJsonRows(t.containers, lists.containers);
   const changes = fromJsonRows(t.stockChanges, lists.changes);
   const equipment = fromJsonRows(t.equipment, lists.equipment);
+  const plans = fromJsonRows(t.plans, lists.plans);
   const named = lists.named as { caseId: string; propertyId: string; candidate: string }[];
   const all = records.map((row) => ({ propertyId: row.propertyId, record: recordFromRow(row) }));
   const shelf = shelfFromRows(
@@ -175,6 +188,7 @@ function casesFrom(
           history,
           around,
           shelf,
+          plan: plans.find((plan) => plan.propertyId === property.id)?.body ?? null,
           records: all.filter((r) => r.propertyId === property.id).map((r) => r.record),
           stops: stops.filter((s) => s.caseId === row.id),
           settlements: settlements.filter((s) => s.caseId === row.id),
@@ -191,6 +205,7 @@ function factsOf(known: {
   history: Record<string, number>;
   around: Surroundings;
   shelf: ShelfEntry[];
+  plan: unknown;
   records: ApplicationRecord[];
   stops: (typeof t.caseStops.$inferSelect)[];
   settlements: (typeof t.settlements.$inferSelect)[];
@@ -218,6 +233,11 @@ function factsOf(known: {
     ...stopsFromRows(known.stops),
     settled: settledFromRows(known.settlements),
     records: known.records,
+    ground: groundOf(
+      known.plan === null ? null : planFrom(known.plan),
+      stopsFromRows(known.stops).stops.measure,
+      known.records,
+    ),
     ...shelfFor(known.shelf, stopsFromRows(known.stops).stops, known.records),
     forecast: around.weather.forecast(property, nowHour),
     rules: around.settings.rules,

@@ -18,7 +18,7 @@ const here = (tx: Tx, propertyId: string) =>
   and(eq(t.plans.workspaceId, tx.workspaceId), eq(t.plans.propertyId, propertyId));
 
 /** A plan as the database gave it back; one of an unknown shape is a fault, not an empty plan. */
-const planFrom = (body: unknown): Plan => planSchema.parse(body);
+export const planFrom = (body: unknown): Plan => planSchema.parse(body);
 
 /** The plan of a property as it stands. */
 export async function planOf(tx: Tx, propertyId: string): Promise<KeptPlan> {

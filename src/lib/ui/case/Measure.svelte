@@ -21,7 +21,7 @@
 <fieldset>
   <legend class="visually-hidden">How it is measured</legend>
   <div class="how">
-    {#each [['tape', 'By tape'], ['paces', 'By calibrated paces']] as const as [value, word] (value)}
+    {#each [['tape', 'By tape'], ['paces', 'By calibrated paces'], ['plan', 'On the plan']] as const as [value, word] (value)}
       <label
         ><input type="radio" name="how" {value} checked={how === value} onchange={() => (how = value)} /><span
           >{word}</span
@@ -45,19 +45,27 @@
   {#if how === 'tape'}
     <Field label="Length" name="length" value={was(start?.length)} numeric after={unit} />
     <Field label="Width" name="width" value={was(start?.width)} numeric after={unit} />
-  {:else}
+  {:else if how === 'paces'}
     <Field label="Paces along" name="paces.0" value={was(start?.paces[0])} numeric />
     <Field label="Paces across" name="paces.1" value={was(start?.paces[1])} numeric />
   {/if}
-  <Field
-    label="Strip left out"
-    name="strip"
-    value={start?.strip ?? 0}
-    numeric
-    after={unit}
-    hint="along one long side"
-  />
+  {#if how !== 'plan'}
+    <Field
+      label="Strip left out"
+      name="strip"
+      value={start?.strip ?? 0}
+      numeric
+      after={unit}
+      hint="along one long side"
+    />
+  {/if}
 </div>
+{#if how === 'plan'}
+  {#await import('./PlanMeasure.svelte')}<p class="soft" role="status">Reading the plan …</p>
+  {:then { default: PlanMeasure }}
+    <PlanMeasure start={start?.plan ?? null} again={(form) => void sheet.propose('measure', form)} />
+  {/await}
+{/if}
 {#if how === 'paces'}
   <h2 class="cal">Your pace, from a walk over a known distance</h2>
   <div class="fields">
@@ -81,19 +89,21 @@
     {#if lawn.areaLow && lawn.areaHigh}<span class="figure"
         >between {numberText(lawn.areaLow.value)} and {numberText(lawn.areaHigh.value)}</span
       >{/if}
-    <span class="soft">{besideText(lawn.area)}, the strip left out</span>
+    <span class="soft">{besideText(lawn.area)}{how === 'plan' ? '' : ', the strip left out'}</span>
   </p>
   <Working working={view.workings.area} />
   <Working working={view.workings.pace} label="Working of the pace" />
-  <LawnPlan
-    lengthM={lawn.lengthM}
-    widthM={lawn.widthM}
-    stripM={lawn.stripM}
-    water={sheet.facts.property.byWater}
-  />
+  {#if how !== 'plan'}
+    <LawnPlan
+      lengthM={lawn.lengthM}
+      widthM={lawn.widthM}
+      stripM={lawn.stripM}
+      water={sheet.facts.property.byWater}
+    />
+  {/if}
 {:else if view.lawnRefused.length > 0}
   <p class="field-error">{refusalSentence(view.lawnRefused[0]!)}</p>
-{:else}
+{:else if how !== 'plan'}
   <p class="soft">The area, its error and the plan appear as the sides are typed.</p>
 {/if}
 

@@ -86,6 +86,16 @@ export const contentShape = z.strictObject({
         ticked: z.array(z.strictObject({ code: short, by: short, at: moment })).max(200),
         planned: z.strictObject({ product: quantity, area: quantity }).nullable(),
         chosenBecause: long.nullable().optional(),
+        ground: z
+          .strictObject({
+            zones: z.array(short).max(1000),
+            footprint: z
+              .array(z.array(z.tuple([z.number(), z.number()])).max(20_000))
+              .max(2000)
+              .nullable(),
+          })
+          .nullable()
+          .optional(),
         corrects: id.nullable(),
         loggedAt: moment,
       }),

@@ -1,5 +1,5 @@
 import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
-import { assess, type AnsweredStop } from '$lib/core/case';
+import { assess, type AnsweredStop, type MeasureBody } from '$lib/core/case';
 import { STOPS } from '$lib/core/labels';
 import { isRefused, type Refusal } from '$lib/core/result';
 import {
@@ -15,6 +15,8 @@ import {
 import type { Tx } from '$lib/server/db/client';
 import { localDay } from '$lib/server/session/clock';
 import { closeCase, loadCase, settle, type LoadedCase } from '$lib/server/store/cases';
+import { footprintOf, measuredOnPlan } from '$lib/server/store/ground';
+import { planOf } from '$lib/server/store/plans';
 import { saveStop, type SaveBasis } from '$lib/server/store/stops';
 import { appendRecord } from '$lib/server/store/records';
 import { refusalSentence } from '$lib/words';
@@ -30,12 +32,17 @@ export const actions: Actions = {
     const outcome = await onCase(event, async (tx, loaded) => {
       const body = parseStop(stop, fields, knownNames(loaded.facts));
       if (isRefused(body)) return { wrong: body.refused };
+      const answer = stop === 'measure' ? await onPlan(tx, loaded, body.ok as MeasureBody) : body.ok;
+      if (answer === null)
+        return {
+          wrong: [{ code: 'invalid-input', path: 'plan.zones', facts: { expected: 'not-empty' } } as const],
+        };
       return {
         conflict: await saveStop(
           tx,
           loaded,
           stop as AnsweredStop,
-          body.ok,
+          answer,
           event.locals.who.person.name,
           event.locals.around.now,
           basisOf(fields),
@@ -93,6 +100,11 @@ export const actions: Actions = {
     return { saved: true };
   },
 };
+
+/** What is measured on the plan is worked out from the plan, whatever the page said. */
+async function onPlan(tx: Tx, loaded: LoadedCase, body: MeasureBody): Promise<MeasureBody | null> {
+  return body.plan === null ? body : measuredOnPlan((await planOf(tx, loaded.property.id)).plan, body);
+}
 
 function refuse(refused: readonly Refusal[], fields: Fields) {
   return fail(400, {
@@ -164,6 +176,11 @@ async function log(
       pest: corrected?.pest ?? view.named?.id ?? '',
       ticked: view.cautions.flatMap((c) => (c.settled ? [{ code: c.key, ...c.settled }] : [])),
       planned: view.dose && view.lawn ? { product: view.dose.product, area: view.lawn.area } : null,
+      ...(facts.stops.measure?.plan
+        ? {
+            ground: footprintOf((await planOf(tx, loaded.property.id)).plan, facts.stops.measure.plan),
+          }
+        : {}),
       ...(facts.stops.choose?.reason ? { chosenBecause: facts.stops.choose.reason } : {}),
     },
   );

@@ -1,8 +1,32 @@
 import { error } from '@sveltejs/kit';
+import { assess, type CaseFacts } from '$lib/core/case';
+import { sameDimension } from '$lib/core/units';
 import { isId } from '$lib/forms';
+import { loadOpenCases } from '$lib/server/store/cases';
+import { keepOffOf } from '$lib/server/store/ground';
 import { findProperty } from '$lib/server/store/properties';
 import { planDaysOf, planOf, planOn } from '$lib/server/store/plans';
+import type { PlanJob } from '$lib/ui/plan/job';
 import type { PageServerLoad } from './$types';
+
+/** A case that is measured on this plan, with its rate for an area. No amount of what a Halt stands against. */
+function jobOf(facts: CaseFacts): PlanJob[] {
+  const on = facts.stops.measure?.plan;
+  if (!on) return [];
+  const { label, rate, halts } = assess(facts);
+  const use = label?.use;
+  // That the plan was changed is what is being looked at here.
+  const halted = halts.some(({ caution }) => caution.code !== 'plan-changed');
+  const told = use && rate !== null && !halted && sameDimension(use.rate.per, { unit: 'm2' });
+  return [
+    {
+      ...{ number: facts.number, title: facts.title, zones: on.zones, keepOff: keepOffOf(on) },
+      rate: told
+        ? { name: label.name, amount: { value: rate, unit: use.rate.unit }, per: use.rate.per }
+        : null,
+    },
+  ];
+}
 
 export const load: PageServerLoad = async ({ locals, params, url }) => {
   if (!isId(params.id)) error(404, 'There is no such property.');
@@ -10,7 +34,11 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
   return locals.inWorkspace(async (tx) => {
     const property = await findProperty(tx, params.id);
     if (!property) error(404, 'There is no such property.');
-    const [kept, days] = await Promise.all([planOf(tx, params.id), planDaysOf(tx, params.id)]);
+    const [kept, days, cases] = await Promise.all([
+      planOf(tx, params.id),
+      planDaysOf(tx, params.id),
+      loadOpenCases(tx, locals.around),
+    ]);
     const past = on !== null && days.length > 0 ? await planOn(tx, params.id, on) : null;
     return {
       property: { id: property.id, name: property.name },
@@ -18,7 +46,7 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
       revision: kept.revision,
       on: past ? on : null,
       days,
-      jobs: [],
+      jobs: cases.filter((c) => c.property.id === property.id).flatMap(({ facts }) => jobOf(facts)),
       today: locals.around.now.toISOString().slice(0, 10),
     };
   });

@@ -1,0 +1,71 @@
+import { distance, type Point, type Rings } from '../geometry';
+import type { PlanMeasured } from '../site';
+import { figuresOf } from './figures';
+import { outlineOf } from './outline';
+import { isPlace, type Plan } from './plan';
+import { treatableOf, type KeepOff } from './treatable';
+import { wallRuns } from './walls';
+
+/**
+ * What the chosen zones of a plan come to, in every measure that a label may use: the treatable area with its ends, the
+ * number of places, the length of edges (walls of rooms; soil and hard stretches of buildings) and the volume of voids.
+ * Unknown ids count for nothing.
+ */
+export function measureOnPlan(
+  plan: Plan,
+  ids: readonly string[],
+  keepOff: KeepOff,
+): PlanMeasured & { rings: Rings } {
+  const chosen = plan.zones.filter((zone) => ids.includes(zone.id));
+  // The walls of a building are treated, not the ground that it stands on.
+  const surfaces = chosen
+    .filter((zone) => zone.kind !== 'building' && zone.kind !== 'void')
+    .map((zone) => zone.id);
+  const { rings, direction: _, ...treated } = treatableOf(plan, surfaces, keepOff);
+  const { zones: figures } = figuresOf(plan);
+  const edgeM = chosen.reduce((sum, zone) => {
+    if (zone.kind === 'room') return sum + (figures.get(zone.id)?.perimeterM ?? 0);
+    if (zone.kind !== 'building') return sum;
+    const stretches = wallRuns(plan, zone).flatMap((run) => run.stretches);
+    return (
+      sum +
+      stretches
+        .filter(({ edge }) => edge === 'soil' || edge === 'hard')
+        .reduce((length, { from, to }) => length + to - from, 0)
+    );
+  }, 0);
+  const volumeM3 = chosen.reduce(
+    (sum, zone) => sum + (zone.kind === 'void' ? (figures.get(zone.id)?.volumeM3 ?? 0) : 0),
+    0,
+  );
+  const waters = plan.zones.filter((zone) => zone.kind === 'water' && zone.layer === 'outside');
+  return {
+    ...treated,
+    rings,
+    ...{ places: chosen.filter(isPlace).length, edgeM, volumeM3 },
+    waterGapM:
+      waters.length === 0 || rings.length === 0
+        ? null
+        : Math.min(...waters.map((water) => gapBetween(rings, outlineOf(water.shape).rings))),
+  };
+}
+
+/** The least distance between two figures that do not overlap; corners of each against the edges of the other. */
+function gapBetween(a: Rings, b: Rings): number {
+  const from = (points: Rings, edges: Rings): number => {
+    let least = Infinity;
+    for (const p of points.flat())
+      for (const ring of edges)
+        for (let i = 0; i < ring.length; i++)
+          least = Math.min(least, toEdge(p, ring[i] ?? p, ring[(i + 1) % ring.length] ?? p));
+    return least;
+  };
+  return Math.min(from(a, b), from(b, a));
+}
+
+function toEdge(p: Point, a: Point, b: Point): number {
+  const [dx, dy] = [b[0] - a[0], b[1] - a[1]];
+  const square = dx * dx + dy * dy;
+  const k = square === 0 ? 0 : Math.min(1, Math.max(0, ((p[0] - a[0]) * dx + (p[1] - a[1]) * dy) / square));
+  return distance(p, [a[0] + k * dx, a[1] + k * dy]);
+}

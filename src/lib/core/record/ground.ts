@@ -1,0 +1,42 @@
+import { isAbove, quantity, valueIn, type Quantity } from '../units';
+import { standing, type ApplicationRecord } from './record';
+
+/** What went down on the ground of a plan of work. */
+export interface OnGround {
+  /** Records that lie on any part of it. */
+  readonly touching: readonly ApplicationRecord[];
+  /**
+   * The same part by part: on each, what lies on all of it, its product and area as if the whole target had got it at
+   * its own rate. A cap or a number per year holds where it holds on every part.
+   */
+  readonly parts: readonly (readonly ApplicationRecord[])[];
+}
+
+/**
+ * The records of a place as the ground knows them: `cells` are the parts of the target with the ids of the records on
+ * each (from the plan), null where it is not known where anything went down: then everything at the place counts as it
+ * stands.
+ */
+export function onGround(
+  records: readonly ApplicationRecord[],
+  cells: readonly (readonly string[])[] | null,
+  target: Quantity | null,
+): OnGround {
+  if (cells === null || target === null) return { touching: records, parts: [records] };
+  const known = new Map(standing(records).map((record) => [record.id, record]));
+  const scaled = new Map([...known].map(([id, record]) => [id, atOwnRate(record, target)]));
+  const of = (ids: readonly string[], from: ReadonlyMap<string, ApplicationRecord>): ApplicationRecord[] =>
+    ids.flatMap((id) => from.get(id) ?? []);
+  return {
+    touching: of([...new Set(cells.flat())], known),
+    parts: cells.length === 0 ? [[]] : cells.map((ids) => of(ids, scaled)),
+  };
+}
+
+/** The record as if its product had gone, at the same rate, over the whole target. A spot counts at the spot's rate. */
+function atOwnRate(record: ApplicationRecord, target: Quantity): ApplicationRecord {
+  const [done, wanted] = [valueIn(record.area, 'm2'), valueIn(target, 'm2')];
+  if (!isAbove(done, 0)) return record;
+  const product = quantity((record.product.value * wanted) / done, record.product.unit);
+  return { ...record, product, area: target };
+}

@@ -1,0 +1,49 @@
+import type { CaseFacts, MeasureBody, OnPlan } from '../../core/case';
+import { cellsOf, measureOnPlan, type KeepOff, type Plan } from '../../core/plan';
+import { standing, type ApplicationRecord } from '../../core/record';
+
+export const keepOffOf = ({ waterM, hardM, ediblesM }: OnPlan): KeepOff => ({ waterM, hardM, ediblesM });
+
+/** The zones and whatever they were cut from or joined of. */
+const lineageOf = (plan: Plan, ids: readonly string[]): string[] => [
+  ...new Set(plan.zones.filter((zone) => ids.includes(zone.id)).flatMap((zone) => [zone.id, ...zone.from])),
+];
+
+/** What the plan comes to now for a case that is measured on it, and its ground cut up by what went down there before. */
+export function groundOf(
+  plan: Plan | null,
+  measure: MeasureBody | undefined,
+  records: readonly ApplicationRecord[],
+): CaseFacts['ground'] {
+  if (!measure?.plan) return null;
+  const { rings, ...now } = measureOnPlan(plan ?? EMPTY, measure.plan.zones, keepOffOf(measure.plan));
+  const lineage = lineageOf(plan ?? EMPTY, measure.plan.zones);
+  const all = standing(records);
+  const placed = all.flatMap(({ id, ground }) => (ground ? [{ id, ...ground }] : []));
+  // What was logged before there was a plan may lie anywhere.
+  const anywhere = all.filter(({ ground }) => !ground).map(({ id }) => id);
+  const cells = cellsOf(rings, lineage, placed).map((cell) => [...cell.records, ...anywhere]);
+  return { cells, now };
+}
+
+const EMPTY: Plan = { unit: 'm', anchor: null, north: 0, underlay: null, zones: [], marks: [] };
+
+/** The answer of Measure with what the plan, and not the page, says that it comes to; null where nothing of it is left. */
+export function measuredOnPlan(plan: Plan, body: MeasureBody): MeasureBody | null {
+  if (!body.plan) return body;
+  const { rings: _, ...now } = measureOnPlan(plan, body.plan.zones, keepOffOf(body.plan));
+  const known = body.plan.zones.filter((id) => plan.zones.some((zone) => zone.id === id));
+  if (known.length === 0 || (now.areaM2 <= 0 && now.places === 0 && now.edgeM <= 0 && now.volumeM3 <= 0))
+    return null;
+  return { ...body, plan: { ...body.plan, ...now, zones: known } };
+}
+
+/** Where a record lies on the plan at this moment: its zones with what they came from, and the outline to a centimetre. */
+export function footprintOf(plan: Plan, on: OnPlan): NonNullable<ApplicationRecord['ground']> {
+  const { rings } = measureOnPlan(plan, on.zones, keepOffOf(on));
+  const cm = (n: number): number => Math.round(n * 100) / 100;
+  return {
+    zones: lineageOf(plan, on.zones),
+    footprint: rings.length === 0 ? null : rings.map((ring) => ring.map(([x, y]) => [cm(x), cm(y)] as const)),
+  };
+}

@@ -1,0 +1,234 @@
+<script lang="ts">
+  import { resolve } from '$app/paths';
+  import { page } from '$app/state';
+  import { onMount, tick, untrack } from 'svelte';
+  import type { OnPlan } from '../../core/case';
+  import { boxOf } from '../../core/geometry';
+  import {
+    EMPTY_PLAN,
+    isPlace,
+    measureOnPlan,
+    middleOf,
+    outlineOf,
+    type Layer,
+    type Plan,
+    type Zone,
+  } from '../../core/plan';
+  import { layerText, ZONE_WORDS } from '../../words';
+  import { fillOf, pathText } from '../../words/plan-drawing';
+  import { getShow } from '../parts/show';
+
+  /** What of the property's plan is treated: zones ticked, margins kept off, and the ground that is left. */
+  interface Props {
+    start: OnPlan | null;
+    /** The fields have changed by themselves. */
+    again: (form: HTMLFormElement) => void;
+  }
+  let { start, again }: Props = $props();
+  const show = getShow();
+  const propertyId = String(untrack(() => page.data.propertyId));
+  let plan = $state.raw<Plan>(EMPTY_PLAN);
+  let reading = $state<'reading' | 'read' | 'no'>('reading');
+  let zones = $state.raw<readonly string[]>(untrack(() => start?.zones ?? []));
+  let keepOff = $state.raw({
+    ...untrack(() => ({
+      waterM: start?.waterM ?? 0,
+      hardM: start?.hardM ?? 0,
+      ediblesM: start?.ediblesM ?? 0,
+    })),
+  });
+  let root: HTMLElement;
+  const measured = $derived(measureOnPlan(plan, zones, keepOff));
+  const layers = $derived([...new Set(plan.zones.map((zone) => zone.layer))]);
+  const seen = $derived<Layer>(plan.zones.find((zone) => zones.includes(zone.id))?.layer ?? 'outside');
+  const drawn = $derived(plan.zones.filter((zone) => zone.layer === seen));
+  const box = $derived.by(() => {
+    const places = drawn.flatMap((zone) =>
+      isPlace(zone) ? [middleOf(zone.shape)] : outlineOf(zone.shape).rings.flat(),
+    );
+    return places.length > 0 ? boxOf([places]) : { minX: 0, minY: 0, maxX: 10, maxY: 6 };
+  });
+  const k = $derived(
+    Math.min(600 / Math.max(1, box.maxX - box.minX), 280 / Math.max(1, box.maxY - box.minY)),
+  );
+  const WORKED = [
+    ...([
+      'areaM2',
+      'lowM2',
+      'highM2',
+      'keptOffM2',
+      'lengthM',
+      'widthM',
+      'places',
+      'edgeM',
+      'volumeM3',
+    ] as const),
+  ];
+  const groupsOf = (layer: Layer): readonly Zone[] => plan.zones.filter((zone) => zone.layer === layer);
+
+  onMount(async () => {
+    const answer = await fetch(`/properties/${propertyId}/plan/save?after=-1`).catch(() => null);
+    const said = answer?.ok ? ((await answer.json().catch(() => null)) as { plan?: Plan } | null) : null;
+    if (said?.plan) plan = said.plan;
+    reading = said?.plan ? 'read' : 'no';
+    if (zones.length > 0) void tell();
+  });
+  /** The figures come after the tick: the case is told once they stand in their fields. */
+  async function tell(): Promise<void> {
+    await tick();
+    const form = root.closest('form');
+    if (form) again(form);
+  }
+  function pick(id: string, on: boolean): void {
+    zones = on ? [...zones, id] : zones.filter((other) => other !== id);
+    void tell();
+  }
+  function keep(key: keyof typeof keepOff, text: string): void {
+    const value = Number(text.replace(',', '.'));
+    if (value >= 0 && value <= 200) keepOff = { ...keepOff, [key]: value };
+    void tell();
+  }
+</script>
+
+<div bind:this={root}>
+  {#if reading === 'reading'}<p class="soft" role="status">Reading the plan …</p>
+  {:else if reading === 'no'}<p class="field-error">
+      The plan could not be read. Load the page again when there is a network.
+    </p>
+  {:else if plan.zones.length === 0}
+    <p>
+      This property has no plan yet. <a href={resolve('/properties/[id]/plan', { id: propertyId })}>Draw it</a
+      >, by tape, by paces or over a picture; then choose here what is treated.
+    </p>
+  {/if}
+  {#each layers as layer (layer)}
+    <fieldset class="zones">
+      <legend class="legend">{layerText(layer)}</legend>
+      {#each groupsOf(layer) as zone (zone.id)}
+        <label
+          ><input
+            type="checkbox"
+            name="plan.zones.{zone.id}"
+            checked={zones.includes(zone.id)}
+            onchange={(event) => pick(zone.id, event.currentTarget.checked)}
+          /><span>{zone.name} <span class="soft small">{ZONE_WORDS[zone.kind]}</span></span></label
+        >
+      {/each}
+    </fieldset>
+  {/each}
+  {#if plan.zones.length > 0}
+    <div class="fields">
+      {#each [['waterM', 'Keep off water, m'], ['hardM', 'Keep off hard ground, m'], ['ediblesM', 'Keep off food plants, m']] as const as [key, label] (key)}
+        <label class="field-label keep"
+          >{label}
+          <input
+            class="field-input text-right"
+            name="plan.{key}"
+            inputmode="decimal"
+            value={keepOff[key]}
+            oninput={(event) => keep(key, event.currentTarget.value)}
+          /></label
+        >
+      {/each}
+    </div>
+  {/if}
+  {#each WORKED as key (key)}<input type="hidden" name="plan.{key}" value={measured[key]} />{/each}
+  <input type="hidden" name="plan.waterGapM" value={measured.waterGapM ?? ''} />
+  {#if zones.length > 0 && plan.zones.length > 0}
+    <p class="small">
+      {#if measured.areaM2 > 0}{show.quantityText({ value: measured.areaM2, unit: 'm2' })} to treat, in a rectangle
+        of {show.lengthText(measured.lengthM)} by {show.lengthText(measured.widthM)}.
+        {#if measured.keptOffM2 > 0.01}{show.quantityText({ value: measured.keptOffM2, unit: 'm2' })} kept off.{/if}
+        {#if measured.waterGapM !== null}Water lies {show.lengthText(measured.waterGapM)} off.{/if}
+      {/if}
+      {#if measured.places > 0}{measured.places} {measured.places === 1 ? 'place' : 'places'}.{/if}
+      {#if measured.edgeM > 0}{show.lengthText(measured.edgeM)} of walls.{/if}
+      {#if measured.volumeM3 > 0}{show.quantityText({ value: measured.volumeM3, unit: 'm3' })} of voids.{/if}
+      <a href={resolve('/properties/[id]/plan', { id: propertyId })}>Change the plan</a>
+    </p>
+    <svg
+      viewBox="{box.minX * k - 12} {-box.maxY * k - 12} {(box.maxX - box.minX) * k + 24} {(box.maxY -
+        box.minY) *
+        k +
+        24}"
+      role="img"
+      aria-label="The plan, with what is treated hatched"
+    >
+      <defs>
+        {#each new Set(drawn.map((zone) => zone.kind)) as kind (kind)}
+          {@const fill = fillOf(kind)}
+          <pattern id="m-{kind}" width={fill.size} height={fill.size} patternUnits="userSpaceOnUse"
+            ><rect width={fill.size} height={fill.size} fill={fill.wash} /><path
+              d={fill.path}
+              fill="none"
+              stroke={fill.line}
+            /></pattern
+          >
+        {/each}
+        <pattern
+          id="m-treated"
+          width="9"
+          height="9"
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(45)"><path d="M0 0V9" stroke="var(--petrol)" stroke-width="2.4" /></pattern
+        >
+      </defs>
+      {#each drawn as zone (zone.id)}
+        {#if isPlace(zone)}
+          {@const [x, y] = middleOf(zone.shape)}
+          <circle cx={x * k} cy={-y * k} r="5" class="place" class:on={zones.includes(zone.id)} />
+        {:else}
+          <path
+            d={pathText(outlineOf(zone.shape).rings, k)}
+            fill="url(#m-{zone.kind})"
+            fill-rule="evenodd"
+            stroke="var(--ink)"
+            stroke-width={zones.includes(zone.id) ? 2.5 : 1}
+          />
+        {/if}
+      {/each}
+      <path d={pathText(measured.rings, k)} fill="url(#m-treated)" fill-rule="evenodd" />
+    </svg>
+  {/if}
+</div>
+
+<style>
+  .zones {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 1.2rem;
+    margin-bottom: 0.5rem;
+  }
+  .zones legend {
+    text-transform: none;
+  }
+  .zones label {
+    display: inline-flex;
+    gap: 0.5rem;
+    align-items: center;
+    min-height: 2.4rem;
+  }
+  .zones input {
+    width: 1.25rem;
+    height: 1.25rem;
+    accent-color: var(--petrol);
+  }
+  .keep {
+    width: 10rem;
+  }
+  svg {
+    width: 100%;
+    max-height: 20rem;
+  }
+  .place {
+    fill: var(--paper);
+    stroke: var(--ink);
+    stroke-width: 2;
+  }
+  .place.on {
+    fill: var(--petrol);
+  }
+  p {
+    margin: 0.6rem 0;
+  }
+</style>
