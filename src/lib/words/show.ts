@@ -133,8 +133,18 @@ export function showIn(manner: Manner) {
     return other ? quantityText({ value: valueIn(q, other), unit: other }) : null;
   }
 
+  /** What a rate is for: a single place, metre or square metre without its 1. */
+  const perText = (per: Quantity): string =>
+    per.unit === 'count'
+      ? per.value === 1
+        ? 'place'
+        : `${numberText(per.value)} places`
+      : per.value === 1
+        ? unitText(per.unit)
+        : quantityText(per);
+
   const rateText = (value: number, unit: Unit, per: Quantity): string =>
-    `${numberText(value)} ${unitText(unit)} per ${quantityText(per)}`;
+    `${numberText(value)} ${unitText(unit)} per ${perText(per)}`;
 
   /** Money, with the workspace's currency where it names one. */
   const priceText = (price: number): string => {
@@ -210,6 +220,7 @@ export function showIn(manner: Manner) {
     degreesText,
     rainText,
     lengthText,
+    perText,
     bodyText,
     oneBodyText,
   };

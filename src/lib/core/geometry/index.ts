@@ -6,6 +6,8 @@ export {
   boxOf,
   convexHull,
   distance,
+  distanceToEdge,
+  roomyPlace,
   insideStretches,
   isInside,
   moved,

@@ -106,6 +106,42 @@ export function insideStretches(a: Point, b: Point, rings: Rings): [from: number
   return found;
 }
 
+/** Distance of a point to the nearest edge of a figure. */
+export function distanceToEdge([x, y]: Point, rings: Rings): number {
+  let least = Infinity;
+  for (const ring of rings)
+    for (let i = 0, j = ring.length - 1; i < ring.length; j = i++) {
+      const [ax, ay] = ring[j] ?? [0, 0];
+      const [bx, by] = ring[i] ?? [0, 0];
+      const [dx, dy] = [bx - ax, by - ay];
+      const square = dx * dx + dy * dy;
+      const k = square === 0 ? 0 : Math.min(1, Math.max(0, ((x - ax) * dx + (y - ay) * dy) / square));
+      least = Math.min(least, Math.hypot(ax + k * dx - x, ay + k * dy - y));
+    }
+  return least;
+}
+
+const ROOMY_STEPS = 7;
+
+/** A place well inside a figure, where its name fits best; null where the figure is empty or very thin. */
+export function roomyPlace(rings: Rings): Point | null {
+  if (rings.length === 0) return null;
+  const { minX, minY, maxX, maxY } = boxOf(rings);
+  let best: { at: Point; room: number } | null = null;
+  for (let i = 1; i <= ROOMY_STEPS; i++)
+    for (let j = 1; j <= ROOMY_STEPS; j++) {
+      const at: Point = [
+        minX + ((maxX - minX) * i) / (ROOMY_STEPS + 1),
+        minY + ((maxY - minY) * j) / (ROOMY_STEPS + 1),
+      ];
+      if (!isInside(at, rings)) continue;
+      // A name is wide: room to the sides of the middle counts a little more.
+      const room = distanceToEdge(at, rings) - 1e-3 * Math.abs(i - 4) - 1e-3 * Math.abs(j - 4);
+      if (!best || room > best.room) best = { at, room };
+    }
+  return best?.at ?? null;
+}
+
 export const moved = (rings: Rings, dx: number, dy: number): Rings =>
   rings.map((ring) => ring.map(([x, y]): Point => [x + dx, y + dy]));
 

@@ -1,4 +1,4 @@
-import { distance, type Point, type Rings } from '../geometry';
+import { distanceToEdge, type Rings } from '../geometry';
 import type { PlanMeasured } from '../site';
 import { figuresOf } from './figures';
 import { outlineOf } from './outline';
@@ -51,21 +51,5 @@ export function measureOnPlan(
 }
 
 /** The least distance between two figures that do not overlap; corners of each against the edges of the other. */
-function gapBetween(a: Rings, b: Rings): number {
-  const from = (points: Rings, edges: Rings): number => {
-    let least = Infinity;
-    for (const p of points.flat())
-      for (const ring of edges)
-        for (let i = 0; i < ring.length; i++)
-          least = Math.min(least, toEdge(p, ring[i] ?? p, ring[(i + 1) % ring.length] ?? p));
-    return least;
-  };
-  return Math.min(from(a, b), from(b, a));
-}
-
-function toEdge(p: Point, a: Point, b: Point): number {
-  const [dx, dy] = [b[0] - a[0], b[1] - a[1]];
-  const square = dx * dx + dy * dy;
-  const k = square === 0 ? 0 : Math.min(1, Math.max(0, ((p[0] - a[0]) * dx + (p[1] - a[1]) * dy) / square));
-  return distance(p, [a[0] + k * dx, a[1] + k * dy]);
-}
+const gapBetween = (a: Rings, b: Rings): number =>
+  Math.min(...a.flat().map((p) => distanceToEdge(p, b)), ...b.flat().map((p) => distanceToEdge(p, a)));

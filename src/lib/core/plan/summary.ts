@@ -1,4 +1,4 @@
-import type { Point, Rings } from '../geometry';
+import { roomyPlace, type Point, type Rings } from '../geometry';
 import type { Refusal } from '../result';
 import type { Repair } from '../clip';
 import { figuresOf } from './figures';
@@ -17,6 +17,8 @@ export interface ZoneSummary {
   readonly volumeM3: number | null;
   readonly repairs: readonly { readonly what: Repair; readonly at: Point }[];
   readonly refused: readonly Refusal[];
+  /** Where its name fits best; null where nothing of it is left. */
+  readonly label: Point | null;
 }
 
 /** What somebody wants to know besides the zones: what a plan of work covers, and the band around a building. */
@@ -45,6 +47,15 @@ export interface PlanSummary {
   readonly walls: { readonly runs: readonly WallRun[]; readonly band: Band } | null;
 }
 
+const LABELS = new WeakMap<Rings, Point | null>();
+function labelOf(net: Rings): Point | null {
+  const before = LABELS.get(net);
+  if (before !== undefined) return before;
+  const made = roomyPlace(net);
+  LABELS.set(net, made);
+  return made;
+}
+
 /** Everything that a screen shows of a plan, as plain data: worked out in a web worker, or where it is needed. */
 export function summaryOf(plan: Plan, asks: Asks): PlanSummary {
   const { zones, totals } = figuresOf(plan);
@@ -55,6 +66,7 @@ export function summaryOf(plan: Plan, asks: Asks): PlanSummary {
       ...{ perimeterM: f.perimeterM, wallM2: f.wallM2, volumeM3: f.volumeM3 },
       repairs: f.outline.repairs,
       refused: f.outline.refused,
+      label: labelOf(f.net),
     })),
     totals: [...totals].map(([kind, sum]) => ({ kind, ...sum })),
     jobs: asks.jobs.map(({ zones: ids, keepOff }) => {

@@ -66,7 +66,7 @@
       <div>
         <dt>Cost</dt>
         <dd>
-          {priceText(view.dose.container.costUsed)} · {priceText(view.dose.container.costPer.value)} per {quantityText(
+          {priceText(view.dose.container.costUsed)} · {priceText(view.dose.container.costPer.value)} per {show.perText(
             view.dose.container.costPer.per,
           )}
         </dd>

@@ -87,7 +87,7 @@
 
 <div bind:this={root} class="set">
   {#if use.severities.length > 0}
-    <div class="fields">
+    <div class="fields severity">
       <Choice
         label="How bad it is"
         name="severity"
@@ -237,6 +237,9 @@
 <style>
   .set {
     padding: 0.3rem 0 0.8rem;
+  }
+  .severity {
+    margin-bottom: 0.9rem;
   }
   .rate {
     max-width: 34rem;

@@ -116,8 +116,8 @@
       {/each}
     </fieldset>
   {/each}
-  {#if plan.zones.length > 0}
-    <div class="fields">
+  {#if plan.zones.some((zone) => zones.includes(zone.id) && zone.layer === 'outside' && !isPlace(zone))}
+    <div class="fields keeps">
       {#each [['waterM', 'Keep off water, m'], ['hardM', 'Keep off hard ground, m'], ['ediblesM', 'Keep off food plants, m']] as const as [key, label] (key)}
         <label class="field-label keep"
           >{label}
@@ -132,7 +132,11 @@
       {/each}
     </div>
   {/if}
-  {#each WORKED as key (key)}<input type="hidden" name="plan.{key}" value={measured[key]} />{/each}
+  {#each zones.length === 0 || plan.zones.length === 0 ? [] : WORKED as key (key)}<input
+      type="hidden"
+      name="plan.{key}"
+      value={measured[key]}
+    />{/each}
   <input type="hidden" name="plan.waterGapM" value={measured.waterGapM ?? ''} />
   {#if zones.length > 0 && plan.zones.length > 0}
     <p class="small">
@@ -197,7 +201,7 @@
     display: flex;
     flex-wrap: wrap;
     gap: 0 1.2rem;
-    margin-bottom: 0.5rem;
+    margin: 0.9rem 0 0.5rem;
   }
   .zones legend {
     text-transform: none;
@@ -212,6 +216,9 @@
     width: 1.25rem;
     height: 1.25rem;
     accent-color: var(--petrol);
+  }
+  .keeps {
+    align-items: end;
   }
   .keep {
     width: 10rem;

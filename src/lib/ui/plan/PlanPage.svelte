@@ -166,12 +166,12 @@
 />
 
 <DrawBar {editor} {may} fit={() => sheet.fit()} />
-{#if typed}
-  <TypedLine bind:this={line} {editor} middle={() => sheet.middle()} {finish} {lay} />
-{/if}
 {#if wrong}<p class="field-error" role="alert">{wrong}</p>{/if}
 <div class="two">
   <div class="sheet">
+    {#if typed}
+      <TypedLine bind:this={line} {editor} middle={() => sheet.middle()} {finish} {lay} />
+    {/if}
     <PlanSheet bind:this={sheet} {editor} {summary} {may} pictures="{at}/picture" {lay} />
   </div>
   <aside>
@@ -228,6 +228,9 @@
     height: max(26rem, calc(100vh - 15.5rem));
     position: sticky;
     top: 0.5rem;
+    display: flex;
+    flex-direction: column;
+    gap: 0.5rem;
   }
   .state {
     margin: 0 0 0.6rem;
@@ -250,7 +253,8 @@
       grid-template-columns: minmax(0, 1fr);
     }
     .sheet {
-      height: 58vh;
+      height: 62vh;
+      min-height: 24rem;
       position: static;
     }
   }

@@ -43,6 +43,7 @@
   let pointer = $state.raw<{ at: Point; on: string | null } | null>(null);
   let behaviour: ZoomBehavior<SVGSVGElement, unknown> | undefined;
   const areas = $derived(new Map(summary?.zones.map((zone) => [zone.id, zone.areaM2])));
+  const labels = $derived(new Map(summary?.zones.map((zone) => [zone.id, zone.label])));
   const zones = $derived(editor.zones);
   const marks = $derived(editor.plan.marks.filter((mark) => mark.layer === editor.layer));
   const most = $derived(Math.max(0, ...marks.map((mark) => mark.readings.at(-1)?.count ?? 0)));
@@ -214,6 +215,13 @@
     const { box } = outlineOf(zone.shape);
     return (box.maxX - box.minX) * view.k;
   };
+  const tall = (zone: Zone): number => {
+    const { box } = outlineOf(zone.shape);
+    return (box.maxY - box.minY) * view.k;
+  };
+  /** Names of places stand only where there is room between them. */
+  const PLACE_NAMES_FROM = 14;
+  const MOST_SYMBOL_PX = 20;
   // Another layer is looked at as a whole.
   $effect(() => {
     void editor.layer;
@@ -322,15 +330,11 @@
       >
         <circle cx={x} cy={y} r="14" fill="transparent" />
         <path d="M{x} {y - 7}L{x + 7} {y}L{x} {y + 7}L{x - 7} {y}Z" />
-        <text {x} y={y - 11}>{zone.name}</text>
+        {#if view.k > PLACE_NAMES_FROM || editor.selected.includes(zone.id)}<text {x} y={y - 11}
+            >{zone.name}</text
+          >{/if}
+        <title>{zone.name}</title>
       </g>
-    {:else if wide(zone) > 46}
-      <text {x} {y} class="name" pointer-events="none"
-        ><tspan class="strong">{zone.name}</tspan
-        >{#if areas.get(zone.id) !== undefined && wide(zone) > 70}<tspan {x} dy="17"
-            >{show.quantityText({ value: areas.get(zone.id) ?? 0, unit: 'm2' })}</tspan
-          >{/if}</text
-      >
     {/if}
   {/each}
   {#each marks as mark (mark.id)}
@@ -341,10 +345,27 @@
       role="img"
       aria-label="{mark.kind} {mark.number}{last ? `, last count ${last.count}` : ''}"
     >
-      {#if last}<circle cx={x} cy={y} r={symbolRadius(last.count, most, 20)} class="count" />{/if}
+      {#if last}<circle
+          cx={x}
+          cy={y}
+          r={symbolRadius(last.count, most, Math.min(MOST_SYMBOL_PX, view.k * 1.4))}
+          class="count"
+        />{/if}
       <circle cx={x} cy={y} r="3.5" />
       <text x={x + 6} y={y - 6}>{mark.number}</text>
     </g>
+  {/each}
+  {#each zones as zone (zone.id)}
+    {#if !isPlace(zone) && wide(zone) > 7.4 * zone.name.length}
+      {@const [x, y] = toPage(labels.get(zone.id) ?? middleOf(zone.shape))}
+      {@const area = areas.get(zone.id)}
+      <text {x} {y} class="name" pointer-events="none"
+        ><tspan class="strong">{zone.name}</tspan>{#if area !== undefined && tall(zone) > 44}<tspan
+            {x}
+            dy="17">{show.quantityText({ value: area, unit: 'm2' })}</tspan
+          >{/if}</text
+      >
+    {/if}
   {/each}
   {#if editor.one && !drawing && may}
     {#each handlesOf(editor.one.shape) as ring, r (r)}
@@ -408,7 +429,8 @@
   svg {
     display: block;
     width: 100%;
-    height: 100%;
+    flex: 1;
+    min-height: 0;
     touch-action: none;
     border: 1px solid var(--ink);
     border-radius: 4px;

@@ -30,7 +30,9 @@
   class:chosen
   class:broken={outline.refused.length > 0}
   {onkeydown}
-/>
+>
+  <title>{label}</title>
+</path>
 
 <style>
   path {
