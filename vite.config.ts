@@ -1,9 +1,10 @@
 import tailwindcss from '@tailwindcss/vite';
 import { sveltekit } from '@sveltejs/kit/vite';
 import { defineConfig } from 'vitest/config';
+import { splitProse } from './scripts/prose.mjs';
 
 export default defineConfig({
-  plugins: [tailwindcss(), sveltekit()],
+  plugins: [splitProse(), tailwindcss(), sveltekit()],
   build: { target: 'es2022' },
   // Node finds no names in the package's own main file.
   ssr: { noExternal: ['jsonc-parser'] },

@@ -40,17 +40,20 @@ export type Leg =
 export type LegUnit = 'm' | 'ft' | 'paces';
 
 const COMPASS: Readonly<Record<string, number>> = {
-  ...{ n: 0, ne: 45, e: 90, se: 135, s: 180, sw: 225, w: 270, nw: 315 },
+  n: 0,
+  ne: 45,
+  e: 90,
+  se: 135,
+  s: 180,
+  sw: 225,
+  w: 270,
+  nw: 315,
 };
-const NUMBER = String.raw`-?\d+(?:[.,]\d+)?`;
-const UNIT = String.raw`(m|ft|p|paces)?`;
-const BY_COMPASS = new RegExp(
-  String.raw`^(${NUMBER})\s*${UNIT}\s*(n|ne|e|se|s|sw|w|nw|\d{1,3}(?:[.,]\d+)?°)$`,
-);
-const COMPASS_FIRST = new RegExp(
-  String.raw`^(n|ne|e|se|s|sw|w|nw|\d{1,3}(?:[.,]\d+)?°)\s*(${NUMBER})\s*${UNIT}$`,
-);
-const ACROSS_UP = new RegExp(String.raw`^(${NUMBER})\s*;\s*(${NUMBER})\s*${UNIT}$`);
+const NUMBER = '-?\\d+(?:[.,]\\d+)?';
+const UNIT = '(m|ft|p|paces)?';
+const WAY = '(n|ne|e|se|s|sw|w|nw|\\d{1,3}(?:[.,]\\d+)?°)';
+/** A whole text by its parts, blanks between them. Made when somebody types, so that no page carries it that nobody types on. */
+const whole = (...parts: readonly string[]): RegExp => new RegExp(`^${parts.join('\\s*')}$`);
 const number = (text = ''): number => Number(text.replace(',', '.'));
 const unitOf = (text: string | undefined): LegUnit | null =>
   text === 'm' || text === 'ft' ? text : text === undefined ? null : 'paces';
@@ -63,11 +66,11 @@ const bearingOf = (text = ''): number => COMPASS[text] ?? number(text.replace('�
 export function parseLeg(typed: string): Leg | null {
   const text = typed.trim().toLowerCase();
   if (text === 'close' || text === 'c') return { to: 'close' };
-  const after = BY_COMPASS.exec(text);
+  const after = whole(`(${NUMBER})`, UNIT, WAY).exec(text);
   if (after) return { length: number(after[1]), unit: unitOf(after[2]), bearing: bearingOf(after[3]) };
-  const first = COMPASS_FIRST.exec(text);
+  const first = whole(WAY, `(${NUMBER})`, UNIT).exec(text);
   if (first) return { bearing: bearingOf(first[1]), length: number(first[2]), unit: unitOf(first[3]) };
-  const steps = ACROSS_UP.exec(text);
+  const steps = whole(`(${NUMBER})`, ';', `(${NUMBER})`, UNIT).exec(text);
   if (steps) return { dx: number(steps[1]), dy: number(steps[2]), unit: unitOf(steps[3]) };
   return null;
 }
@@ -85,10 +88,7 @@ export function legEnd(
   return [from[0] + Math.sin(turn) * leg.length * m, from[1] + Math.cos(turn) * leg.length * m];
 }
 
-const AT = String.raw`(?:\s+at\s+(${NUMBER})\s*;\s*(${NUMBER}))?`;
-const SIDES = new RegExp(String.raw`^(${NUMBER})\s*(?:x|×|by)\s*(${NUMBER})\s*${UNIT}${AT}$`);
-const RADIUS = new RegExp(String.raw`^(?:r\s*)?(${NUMBER})\s*${UNIT}${AT}$`);
-const ONLY_AT = new RegExp(String.raw`^(?:at\s+)?(${NUMBER})\s*;\s*(${NUMBER})\s*${UNIT}$`);
+const AT = `(?:at\\s+(${NUMBER})\\s*;\\s*(${NUMBER}))?`;
 
 /** A typed size and, where it says so, the place of its first corner or middle. */
 export interface TypedSize {
@@ -106,16 +106,16 @@ export function parseSize(typed: string): TypedSize | null {
   const text = typed.trim().toLowerCase();
   const at = (x?: string, y?: string): Point | null =>
     x === undefined || y === undefined ? null : [number(x), number(y)];
-  const place = ONLY_AT.exec(text);
+  const place = whole('(?:at\\s)?', `(${NUMBER})`, ';', `(${NUMBER})`, UNIT).exec(text);
   if (place) return { sizes: [], unit: unitOf(place[3]), at: at(place[1], place[2]) };
-  const sides = SIDES.exec(text);
+  const sides = whole(`(${NUMBER})`, '(?:x|×|by)', `(${NUMBER})`, UNIT, AT).exec(text);
   if (sides)
     return {
       sizes: [number(sides[1]), number(sides[2])],
       unit: unitOf(sides[3]),
       at: at(sides[4], sides[5]),
     };
-  const radius = RADIUS.exec(text);
+  const radius = whole('(?:r)?', `(${NUMBER})`, UNIT, AT).exec(text);
   if (radius) return { sizes: [number(radius[1])], unit: unitOf(radius[2]), at: at(radius[3], radius[4]) };
   return null;
 }

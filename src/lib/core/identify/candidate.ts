@@ -58,6 +58,9 @@ export interface Candidate {
   readonly drawn: boolean;
 }
 
+/** What is read of a candidate only where it is looked at closely. */
+export type Prose = Pick<Candidate, 'scientific' | 'telling' | 'doNow' | 'doNot' | 'culture'>;
+
 export interface Sign {
   readonly id: string;
   readonly name: string;

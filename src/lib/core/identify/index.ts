@@ -10,6 +10,7 @@ export type {
   Finding,
   Hemisphere,
   LifeStage,
+  Prose,
   Sign,
   Surrounding,
   Threshold,

@@ -99,7 +99,7 @@
         <p class="small soft">
           {#if figures.grossM2 - figures.areaM2 > 0.01}{area(figures.grossM2)} drawn, {area(
               figures.grossM2 - figures.areaM2,
-            )} of it under other zones.
+            )} of it under other zones.&nbsp;
           {/if}Edge {show.lengthText(figures.perimeterM)}.
           {#if figures.wallM2 !== null}Walls {area(figures.wallM2)}.{/if}
           {#if figures.volumeM3 !== null}Volume {show.quantityText({

@@ -5,6 +5,7 @@ import { localTime } from '$lib/server/session/clock';
 import { loadCase } from '$lib/server/store/cases';
 import { packForecast } from '$lib/words/packed-forecast';
 import { assess, type CaseFacts } from '$lib/core/case';
+import type { Prose } from '$lib/core/identify';
 import { Parcel } from '$lib/words/parcel';
 import type { LayoutServerLoad } from './$types';
 
@@ -18,6 +19,14 @@ function pack(facts: CaseFacts) {
   const { ranking, named } = assess(facts);
   const likely = [named?.id, ...ranking.ranked.filter(({ p }) => p > LIKELY).map(({ id }) => id)];
   return new Parcel({
+    prose: Object.fromEntries(
+      facts.candidates
+        .filter(({ id }) => likely.includes(id))
+        .map(({ id, scientific, telling, doNow, doNot, culture }) => [
+          id,
+          { scientific, telling, doNow, doNot, culture },
+        ]),
+    ) as Readonly<Record<string, Prose>>,
     facts: {
       ...rest,
       guide: Object.fromEntries(
