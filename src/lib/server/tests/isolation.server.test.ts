@@ -1,5 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { EMPTY_PLAN } from '../../core/plan';
 import { connect, withWorkspace } from '../db/client';
 import * as t from '../db/schema';
 import { accessTo } from '../session/access';
@@ -34,8 +35,9 @@ const POSTS = Object.entries(SERVERS).flatMap(([file, { actions }]) =>
 const POSTED = Object.entries(ENDPOINTS).flatMap(([file, module]) =>
   'POST' in module ? [routeOf(file)] : [],
 );
+const PUT = Object.entries(ENDPOINTS).flatMap(([file, module]) => ('PUT' in module ? [routeOf(file)] : []));
 const OTHER_METHODS = Object.values(ENDPOINTS).filter((module) =>
-  ['PUT', 'PATCH', 'DELETE'].some((method) => method in module),
+  ['PATCH', 'DELETE'].some((method) => method in module),
 );
 
 /** The firm's own ids and words, of which nobody else may see a byte. */
@@ -79,6 +81,7 @@ function addressOf(route: string): string {
     .replace('/properties/[id]', `/properties/${firm.property}`)
     .replace('/customers/[id]', `/customers/${firm.customer}`)
     .replace('[label]', 'tarnside-liquid')
+    .replace('[picture]', firm.property)
     .replace('[token]', 'no-such-token');
 }
 
@@ -154,7 +157,8 @@ describe('somebody of another workspace', () => {
   it('finds the routes of the application, all of them', () => {
     expect(GETS.length).toBeGreaterThan(25);
     expect(POSTS.length).toBeGreaterThan(25);
-    expect(POSTED).toEqual(['/keeping/export']);
+    expect(POSTED.sort()).toEqual(['/keeping/export', '/properties/[id]/plan/picture']);
+    expect(PUT).toEqual(['/properties/[id]/plan/save']);
     expect(OTHER_METHODS).toEqual([]);
     expect(firm.words.length).toBeGreaterThan(40);
   });
@@ -173,7 +177,9 @@ describe('somebody of another workspace', () => {
       expect(leaks(data), `${route} data`).toEqual([]);
     }
     for (const route of POSTED)
-      expect(leaks(await (await asAccount(base, 'householder')).post(route, {})), route).toEqual([]);
+      expect(leaks(await (await asAccount(base, 'householder')).post(addressOf(route), {})), route).toEqual(
+        [],
+      );
     const search = await (await asAccount(base, 'householder')).get('/find?q=lantern');
     expect(leaks(search)).toEqual([]);
     console.info(
@@ -198,6 +204,25 @@ describe('somebody of another workspace', () => {
     }
     expect(await digest()).toBe(before);
     console.info(`isolation: ${POSTS.length} form actions tried as the wrong person`);
+  });
+
+  it('saves no plan of the firm’s and lays no picture under it, nor does nobody or who may only look', async () => {
+    const before = await digest();
+    const body = { plan: EMPTY_PLAN, revision: 1 };
+    const picture = new Uint8Array([0xff, 0xd8, 0xff]);
+    for (const [who, statuses] of [
+      [await asAccount(base, 'householder'), [404]],
+      [new Visitor(base), [401]],
+      [await asAccount(base, 'office'), [403]],
+    ] as const)
+      for (const answer of [
+        await who.send('PUT', addressOf('/properties/[id]/plan/save'), body),
+        await who.send('POST', addressOf('/properties/[id]/plan/picture'), picture),
+      ]) {
+        expect([400, ...statuses]).toContain(answer.status);
+        expect(leaks(answer)).toEqual([]);
+      }
+    expect(await digest()).toBe(before);
   });
 
   it('who is nobody is led to the sign-in by every page that is not open, and refused by every form', async () => {

@@ -75,11 +75,13 @@ describe('a whole workspace as one file', () => {
         return names.get(id) ?? '';
       });
     };
+    const bodyOf = (plan: unknown): string => JSON.stringify((plan as { body: unknown }).body);
     const inOrder = ({ content }: File) => inOrderOf(structuredClone(content));
     const inOrderOf = (content: File['content']) =>
       anonymous({
         ...content,
         customers: (content.customers as { name: string }[]).sort((a, b) => (a.name < b.name ? -1 : 1)),
+        plans: (content.plans as unknown[]).sort((a, b) => (bodyOf(a) < bodyOf(b) ? -1 : 1)),
         properties: content.properties.sort((a, b) => (String(a.name) < String(b.name) ? -1 : 1)),
         records: content.records.sort((a, b) =>
           JSON.stringify([a.loggedAt, a.note, a.product]) < JSON.stringify([b.loggedAt, b.note, b.product])

@@ -24,6 +24,23 @@ export class Visitor {
     );
   }
 
+  /** What the application's own scripts send: JSON, or the bytes of a file. */
+  async send(method: 'PUT' | 'POST', path: string, body: unknown): Promise<Answer> {
+    const raw = body instanceof Uint8Array || typeof body === 'string';
+    return this.#keep(
+      await fetch(this.base + path, {
+        method,
+        headers: {
+          ...this.#headers(),
+          origin: this.base,
+          'content-type': raw ? 'application/octet-stream' : 'application/json',
+        },
+        body: raw ? new Blob([typeof body === 'string' ? body : new Uint8Array(body)]) : JSON.stringify(body),
+        redirect: 'manual',
+      }),
+    );
+  }
+
   /** The same person in another browser or at another server. */
   elsewhere(base = this.base): Visitor {
     return new Visitor(base, this.cookie);

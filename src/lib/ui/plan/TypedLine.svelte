@@ -1,6 +1,6 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { legEnd, parseLeg, parseSize, type Corner, type LegUnit, type Point } from '../../core/geometry';
+  import { legEnd, parseLeg, parseSize, type LegUnit, type Point } from '../../core/geometry';
   import { ZONE_WORDS } from '../../words';
   import { METRES, type PlanEditor } from './editor.svelte';
 
@@ -82,8 +82,7 @@
       return null;
     }
     if (!read) return 'Type a length and its way, like 12.5 e or 4 30°; or 3; −2.';
-    const end = legEnd([last[0], last[1]], read, metres, unit);
-    editor.points = [...editor.points, end as Corner];
+    lay(legEnd([last[0], last[1]], read, metres, unit));
     return null;
   }
 
