@@ -474,3 +474,51 @@ describe('local rules in a case', () => {
     expect(assess(factsWith()).threshold?.verdict).toBe('above');
   });
 });
+
+describe('a case that is measured on the plan', () => {
+  const on = {
+    ...{ areaM2: 336, lowM2: 320, highM2: 352, keptOffM2: 0, lengthM: 24, widthM: 14, waterGapM: 5.5 },
+    ...{ places: 0, edgeM: 0, volumeM3: 0 },
+  };
+  const plan = { ...on, zones: ['lawn'], waterM: 0, hardM: 0, ediblesM: 0 };
+  const measure = { ...stops.measure, how: 'plan' as const, unit: 'm' as const, plan };
+  const facts = (cells: string[][], records: ApplicationRecord[], now = on) =>
+    factsWith({ stops: { ...factsWith().stops, measure }, ground: { cells, now }, records });
+  /** So much on half of the ground, in the last twelve months. */
+  const half = (id: string, millilitres: number): ApplicationRecord =>
+    record({
+      id,
+      doneOn: day('2027-06-01'),
+      product: { value: millilitres, unit: 'ml' },
+      area: { value: 168, unit: 'm2' },
+    });
+
+  it('takes its area, its ends and its distance from water from there', () => {
+    const view = assess(facts([[]], []));
+    expect([view.lawn?.area.value, view.lawn?.areaLow?.value, view.lawn?.areaHigh?.value]).toEqual([
+      336, 320, 352,
+    ]);
+    expect(view.halts.map((h) => h.caution.code)).toEqual([]);
+    const near = { ...measure, plan: { ...plan, waterGapM: 1 } };
+    const stale = factsWith({
+      stops: { ...factsWith().stops, measure: near },
+      ground: { cells: [[]], now: on },
+    });
+    expect(haltCodes(stale)).toContain('water-buffer');
+  });
+
+  it('counts what went down on the same ground, and not what lay on its other half', () => {
+    const records = [half('west', 50), half('east', 50)];
+    const apart = assess(facts([['west'], ['east']], records));
+    // Each half got 50 ml on 168 m²: as much as 100 ml on all of it, not 200.
+    expect(apart.allowance?.used.value).toBeCloseTo(100, 6);
+    const twice = assess(facts([['west', 'east'], []], records));
+    expect(twice.halts.map((h) => h.caution.code)).toContain('season-cap-exceeded');
+    const elsewhere = assess(facts([[]], records));
+    expect(elsewhere.allowance?.used.value).toBe(0);
+  });
+
+  it('is told when the plan comes to something else than when it was saved', () => {
+    expect(haltCodes(facts([[]], [], { ...on, areaM2: 300 }))).toEqual(['plan-changed']);
+  });
+});

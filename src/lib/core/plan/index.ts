@@ -22,8 +22,17 @@ export {
 } from './plan';
 export { outlineOf, type Outline } from './outline';
 export { figuresOf, sharedM2, type PlanFigures, type ZoneFigures } from './figures';
-export { KEEP_OFF_NOTHING, otherSide, treatableOf, type KeepOff, type Treatable } from './treatable';
-export { bandAround, wallRuns, type Band, type BandLimits, type EdgeType, type WallRun } from './walls';
+export { KEEP_OFF_NOTHING, treatableOf, type KeepOff, type Treatable } from './treatable';
+export {
+  bandAround,
+  eavesOf,
+  wallRuns,
+  type Band,
+  type BandLimits,
+  type Eaves,
+  type EdgeType,
+  type WallRun,
+} from './walls';
 export {
   cutOut,
   handlesOf,

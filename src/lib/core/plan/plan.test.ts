@@ -1,8 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { areaOf, type Point, type Rings } from '../geometry';
+import { otherSide } from '../site';
 import {
   bandAround,
+  eavesOf,
   cellsOf,
   cutOut,
   EMPTY_PLAN,
@@ -13,7 +15,6 @@ import {
   mergePlans,
   mirroredShape,
   outlineOf,
-  otherSide,
   snap,
   splitZone,
   treatableOf,
@@ -169,6 +170,16 @@ describe('walls', () => {
       31 * 0.6,
       4,
     );
+  });
+});
+
+describe('eaves', () => {
+  it('run around the roof and cover what lies under them', () => {
+    const house = zone('house', 'building', rectangle(0, 0, 10, 6), { eaves: 0.5 });
+    const eaves = eavesOf(house);
+    expect(eaves?.lengthM).toBeCloseTo(32 + Math.PI, 2);
+    expect(eaves?.underM2).toBeCloseTo(16 + Math.PI / 4, 2);
+    expect(eavesOf({ ...house, eaves: null })).toBeNull();
   });
 });
 

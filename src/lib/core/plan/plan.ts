@@ -75,6 +75,8 @@ export interface Zone {
   /** Of walls, rooms and voids, in metres; null where nobody measured it. */
   readonly height: number | null;
   readonly openings: readonly Opening[];
+  /** How far the eaves of a building stand out, in metres; null or absent where nobody measured it. */
+  readonly eaves?: number | null | undefined;
   readonly note: string;
   /** Zones that it was cut from or joined of: their history goes with the ground. */
   readonly from: readonly string[];

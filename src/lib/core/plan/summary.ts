@@ -4,7 +4,7 @@ import type { Repair } from '../clip';
 import { figuresOf } from './figures';
 import type { Plan, ZoneKind } from './plan';
 import { treatableOf, type KeepOff } from './treatable';
-import { bandAround, wallRuns, type Band, type BandLimits, type WallRun } from './walls';
+import { bandAround, eavesOf, wallRuns, type Band, type BandLimits, type Eaves, type WallRun } from './walls';
 
 export interface ZoneSummary {
   readonly id: string;
@@ -44,7 +44,11 @@ export interface PlanSummary {
     readonly widthM: number;
     readonly rings: Rings;
   }[];
-  readonly walls: { readonly runs: readonly WallRun[]; readonly band: Band } | null;
+  readonly walls: {
+    readonly runs: readonly WallRun[];
+    readonly band: Band;
+    readonly eaves: Eaves | null;
+  } | null;
 }
 
 const LABELS = new WeakMap<Rings, Point | null>();
@@ -75,7 +79,11 @@ export function summaryOf(plan: Plan, asks: Asks): PlanSummary {
     }),
     walls:
       building && asks.building
-        ? { runs: wallRuns(plan, building), band: bandAround(plan, building, asks.building.limits) }
+        ? {
+            runs: wallRuns(plan, building),
+            band: bandAround(plan, building, asks.building.limits),
+            eaves: eavesOf(building),
+          }
         : null,
   };
 }

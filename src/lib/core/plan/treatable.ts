@@ -76,12 +76,3 @@ function marginsOf(plan: Plan, keepOff: KeepOff): { of: Zone; rings: Rings; box:
     return rings.length > 0 ? [{ of, rings, box: boxOf(rings) }] : [];
   });
 }
-
-/**
- * The other side of the rectangle to walk, where one side is known and what a load covers: both in one length unit and
- * its square.
- *
- * @example otherSide(150, 12) // 12.5
- */
-export const otherSide = (covers: number, side: number): number | null =>
-  covers > 0 && side > 0 ? covers / side : null;

@@ -1,5 +1,13 @@
 import { difference, offset, union } from '../clip';
-import { areaOf, boxesMeet, distance, insideStretches, type Point, type Rings } from '../geometry';
+import {
+  areaOf,
+  boxesMeet,
+  distance,
+  insideStretches,
+  perimeterOf,
+  type Point,
+  type Rings,
+} from '../geometry';
 import { drawnEdges, outlineOf } from './outline';
 import type { Opening, Plan, Zone, ZoneKind } from './plan';
 
@@ -83,6 +91,20 @@ function stretchesAlong([a, b]: [Point, Point], length: number, beside: readonly
     else stretches.push({ from, to, edge });
   }
   return stretches;
+}
+
+/** The edge of the roof: its length, and what it covers beyond the walls. */
+export interface Eaves {
+  readonly lengthM: number;
+  readonly underM2: number;
+}
+
+/** The eaves of a building that stand out so far; null where that is not known. */
+export function eavesOf(building: Zone): Eaves | null {
+  if (building.eaves === null || building.eaves === undefined) return null;
+  const { rings } = outlineOf(building.shape);
+  const roof = offset(rings, building.eaves);
+  return { lengthM: perimeterOf(roof), underM2: areaOf(difference(roof, rings)) };
 }
 
 export interface BandLimits {

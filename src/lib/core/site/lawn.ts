@@ -102,3 +102,12 @@ export function measureLawn(lawn: LawnMeasure): Result<MeasuredLawn, MeasureRefu
     counted: NOTHING_COUNTED,
   });
 }
+
+/**
+ * The other side of the rectangle to walk, where one side is known and what a load covers: both in one length unit and
+ * its square.
+ *
+ * @example otherSide(150, 12) // 12.5
+ */
+export const otherSide = (covers: number, side: number): number | null =>
+  covers > 0 && side > 0 ? covers / side : null;

@@ -57,6 +57,7 @@ export const zoneSchema = z.strictObject({
   measured: z.strictObject({ how: z.enum(HOWS), errorPct: z.number().min(0).max(50) }),
   height: z.number().min(0.01).max(200).nullable(),
   openings: z.array(opening).max(200),
+  eaves: z.number().min(0).max(10).nullable().optional(),
   note: text(500),
   from: z.array(id).max(200),
   foreign,

@@ -33,6 +33,7 @@ export async function appendRecord(
 export interface LoggedRecord {
   readonly record: ApplicationRecord;
   readonly property: string;
+  readonly propertyId: string;
 }
 
 /** Every record of the workspace, newest first, corrected ones included. */
@@ -46,5 +47,9 @@ export async function listRecords(tx: Tx): Promise<LoggedRecord[]> {
     )
     .where(eq(t.records.workspaceId, tx.workspaceId))
     .orderBy(desc(t.records.doneOn), desc(t.records.loggedAt));
-  return rows.map(({ record, property }) => ({ record: recordFromRow(record), property }));
+  return rows.map(({ record, property }) => ({
+    record: recordFromRow(record),
+    property,
+    propertyId: record.propertyId,
+  }));
 }

@@ -1,5 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
+  import { otherSide } from '../../core/site';
+  import { sameDimension, valueIn } from '../../core/units';
   import { refusalSentence } from '../../words';
   import { getShow } from '../parts/show';
   import LawnPlan from '../drawings/LawnPlan.svelte';
@@ -15,6 +17,15 @@
   const start = untrack(() => sheet.facts.stops.measure);
   let how = $state(start?.how ?? 'tape');
   let unit = $state(start?.unit ?? (show.manner.units === 'us' ? 'ft' : 'm'));
+  let side = $state('');
+  let covers = $state('');
+  const numberIn = (text: string): number => Number(text.replace(',', '.'));
+  /** What one load covers by the mix, where there are loads. */
+  const load = $derived.by(() => {
+    const area = view.dose?.loads[0]?.covers;
+    return area && sameDimension(area, { unit: 'm2' }) ? String(Math.round(valueIn(area, 'm2'))) : '';
+  });
+  const other = $derived(otherSide(numberIn(covers === '' ? load : covers), numberIn(side)));
   const was = (value: number | undefined): number | '' => (value === undefined || value === 0 ? '' : value);
 </script>
 
@@ -101,6 +112,28 @@
       water={sheet.facts.property.byWater}
     />
   {/if}
+  <details>
+    <summary>The other side of what a load covers</summary>
+    <div class="fields">
+      <label class="field-label"
+        >One side, m
+        <input class="field-input text-right" inputmode="decimal" bind:value={side} /></label
+      >
+      <label class="field-label"
+        >A load covers, m²
+        <input
+          class="field-input text-right"
+          inputmode="decimal"
+          bind:value={covers}
+          placeholder={load}
+        /></label
+      >
+      <p aria-live="polite">
+        {#if other !== null}<span class="figure">Walk {show.lengthText(other)} along the other side.</span>
+        {:else}<span class="soft">Type one side of the rectangle to walk.</span>{/if}
+      </p>
+    </div>
+  </details>
 {:else if view.lawnRefused.length > 0}
   <p class="field-error">{refusalSentence(view.lawnRefused[0]!)}</p>
 {:else if how !== 'plan'}
@@ -140,6 +173,11 @@
   .how input:focus-visible + span {
     outline: 3px solid var(--saffron);
     outline-offset: -3px;
+  }
+  summary {
+    cursor: pointer;
+    color: var(--petrol);
+    padding: 0.4rem 0;
   }
   .cal {
     margin: 1.2rem 0 0.5rem;

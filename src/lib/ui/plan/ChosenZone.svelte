@@ -14,16 +14,20 @@
   import { getShow } from '../parts/show';
   import Corners from './Corners.svelte';
   import type { PlanEditor } from './editor.svelte';
+  import type { PutDownHere } from './job';
+  import ZoneHistory from './ZoneHistory.svelte';
   import Walls from './Walls.svelte';
 
   /** What is chosen on the sheet: its name, its figures, and what can be done with it. */
   interface Props {
+    putDown: readonly PutDownHere[];
+    today: string;
     editor: PlanEditor;
     summary: PlanSummary | null;
     may: boolean;
     typing: () => void;
   }
-  let { editor, summary, may, typing }: Props = $props();
+  let { editor, summary, may, typing, putDown, today }: Props = $props();
   const show = getShow();
   const one = $derived(editor.one);
   const chosen = $derived(editor.chosen);
@@ -188,6 +192,7 @@
         /></label
       >
     {:else if one.note}<p>{one.note}</p>{/if}
+    {#if !isPlace(one)}<ZoneHistory zone={one} {putDown} {today} />{/if}
   </section>
 {:else if chosen.length > 1}
   <section aria-label="The chosen zones">

@@ -11,7 +11,7 @@
   import PlanFiles from './PlanFiles.svelte';
   import PlanFollows from './PlanFollows.svelte';
   import PlanSheet from './PlanSheet.svelte';
-  import type { PlanJob } from './job';
+  import type { PlanJob, PutDownHere } from './job';
   import { PlanSaving } from './saving.svelte';
   import TapeForm from './TapeForm.svelte';
   import TypedLine from './TypedLine.svelte';
@@ -24,9 +24,10 @@
     may: boolean;
     today: string;
     jobs: readonly PlanJob[];
+    putDown: readonly PutDownHere[];
     read: (sent: unknown) => Plan | null;
   }
-  let { propertyId, plan, revision, may, today, jobs, read }: Props = $props();
+  let { propertyId, plan, revision, may, today, jobs, putDown, read }: Props = $props();
   const at = $derived(`/properties/${propertyId}/plan`);
   const editor = untrack(() => new PlanEditor(plan));
   const saving = untrack(
@@ -181,7 +182,7 @@
         {saving.told}
       </p>
     {/if}
-    <ChosenZone {editor} {summary} {may} typing={() => line?.focus()} />
+    <ChosenZone {editor} {summary} {may} {putDown} {today} typing={() => line?.focus()} />
     <PlanFollows {editor} {summary} {jobs} />
     {#if may}
       <details>

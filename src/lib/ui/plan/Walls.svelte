@@ -40,6 +40,22 @@
       be treated. The label’s own heights decide.
     </p>
   {/if}
+  <label class="small"
+    >Eaves stand out, m
+    <input
+      class="field-input eaves"
+      inputmode="decimal"
+      value={zone.eaves ?? ''}
+      onchange={(event) => {
+        const text = event.currentTarget.value.replace(',', '.');
+        const eaves = Number(text);
+        editor.changeZone(zone.id, { eaves: text !== '' && eaves >= 0 && eaves <= 10 ? eaves : null });
+      }}
+    /></label
+  >
+  {#if walls?.eaves}<p class="small">
+      Eaves: {show.lengthText(walls.eaves.lengthM)} of edge, {m2(walls.eaves.underM2)} under them.
+    </p>{/if}
   {#each zone.openings as opening, i (i)}
     <p class="small">
       {OPENING_WORDS[opening.kind]} in wall {opening.edge + 1}, {show.lengthText(opening.width)} × {show.lengthText(
@@ -83,6 +99,10 @@
   }
   .add label {
     font-size: 0.85rem;
+  }
+  .eaves {
+    width: 5rem;
+    display: inline-block;
   }
   .add .field-input {
     width: 5rem;

@@ -1,3 +1,4 @@
+import type { Rings } from '../../core/geometry';
 import type { KeepOff } from '../../core/plan';
 import type { Quantity } from '../../core/units';
 
@@ -9,4 +10,15 @@ export interface PlanJob {
   readonly keepOff: KeepOff;
   /** The remedy that was chosen, with its rate for an area; null while none is. */
   readonly rate: { readonly name: string; readonly amount: Quantity; readonly per: Quantity } | null;
+}
+
+/** What was put down at the property, and where on its plan. */
+export interface PutDownHere {
+  readonly id: string;
+  readonly label: string;
+  readonly doneOn: string;
+  readonly product: Quantity;
+  readonly area: Quantity;
+  readonly zones: readonly string[];
+  readonly footprint: Rings | null;
 }

@@ -6,8 +6,14 @@ import { loadOpenCases } from '$lib/server/store/cases';
 import { keepOffOf } from '$lib/server/store/ground';
 import { findProperty } from '$lib/server/store/properties';
 import { planDaysOf, planOf, planOn } from '$lib/server/store/plans';
-import type { PlanJob } from '$lib/ui/plan/job';
+import { listRecords } from '$lib/server/store/records';
+import { standing, type ApplicationRecord } from '$lib/core/record';
+import type { PlanJob, PutDownHere } from '$lib/ui/plan/job';
 import type { PageServerLoad } from './$types';
+
+/** A record as the plan shows it; one that was never measured on a plan has no place on it. */
+const putDownHere = ({ id, label, doneOn, product, area, ground }: ApplicationRecord): PutDownHere[] =>
+  ground ? [{ id, label: label.name, doneOn, product, area, ...ground }] : [];
 
 /** A case that is measured on this plan, with its rate for an area. No amount of what a Halt stands against. */
 function jobOf(facts: CaseFacts): PlanJob[] {
@@ -34,10 +40,11 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
   return locals.inWorkspace(async (tx) => {
     const property = await findProperty(tx, params.id);
     if (!property) error(404, 'There is no such property.');
-    const [kept, days, cases] = await Promise.all([
+    const [kept, days, cases, records] = await Promise.all([
       planOf(tx, params.id),
       planDaysOf(tx, params.id),
       loadOpenCases(tx, locals.around),
+      listRecords(tx),
     ]);
     const past = on !== null && days.length > 0 ? await planOn(tx, params.id, on) : null;
     return {
@@ -47,6 +54,9 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
       on: past ? on : null,
       days,
       jobs: cases.filter((c) => c.property.id === property.id).flatMap(({ facts }) => jobOf(facts)),
+      putDown: standing(records.filter((r) => r.propertyId === params.id).map((r) => r.record)).flatMap(
+        putDownHere,
+      ),
       today: locals.around.now.toISOString().slice(0, 10),
     };
   });

@@ -54,6 +54,7 @@
       may={may() && data.on === null}
       today={data.today}
       jobs={data.jobs}
+      putDown={data.putDown}
       {read}
     />
   {/key}
