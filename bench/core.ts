@@ -6,7 +6,7 @@ import { parseDay, type CalendarDay } from '../src/lib/core/units';
 import { dose, type DoseInput } from '../src/lib/core/dose';
 import { identify, rankCase, type Candidate, type Finding } from '../src/lib/core/identify';
 import { findWindows } from '../src/lib/core/schedule';
-import { planBenches } from './plan';
+import { largePlan, planBenches } from './plan';
 import { syntheticHours } from '../src/lib/core/weather';
 
 const area = (value: number) => ({ value, unit: 'm2' }) as const;
@@ -91,6 +91,8 @@ const choose = (): number =>
     asked,
   ).length;
 
+export { largePlan };
+
 /** The core's own times, in milliseconds. */
 export async function benchCore(): Promise<void> {
   const bench = new Bench({ time: 600 });
@@ -113,7 +115,7 @@ export async function benchCore(): Promise<void> {
       'windows: 14 days of hours',
       () => void findWindows(forecast, { maxWindKmh: 15, dryAfter: { hours: 6, mm: 0.2 }, jobHours: 2 }),
     );
-  for (const [name, run, prepare] of planBenches) bench.add(name, run, { beforeAll: prepare });
+  for (const [name, run, before] of planBenches) bench.add(name, run, { beforeEach: before });
   await bench.run();
   for (const task of bench.tasks) if (task.result.state === 'errored') throw task.result.error;
   console.table(

@@ -3,6 +3,7 @@ import { gzipSync } from 'node:zlib';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import autocannon from 'autocannon';
+import { dragFrames } from './bench-plan.mjs';
 import { bundle, needBuild } from './build.mjs';
 import { cookieOf, sendForm, startInstance, stepInAs } from './instance.mjs';
 import { needChromium, needPostgres } from './packages.mjs';
@@ -19,7 +20,7 @@ needPostgres();
 const executablePath = needChromium();
 await needBuild();
 await bundle('bench/core.ts', 'bench-core.mjs');
-const { benchCore } = await import(pathToFileURL(join(ROOT, 'build', 'bench-core.mjs')).href);
+const { benchCore, largePlan } = await import(pathToFileURL(join(ROOT, 'build', 'bench-core.mjs')).href);
 await benchCore();
 
 const instance = await startInstance({ words: ['--still'] });
@@ -28,6 +29,7 @@ try {
   await servedPages();
   await signIns();
   await loadedScripts();
+  await dragFrames({ url: instance.url, cookie, executablePath, plan: largePlan() });
 } finally {
   await instance.stop();
 }

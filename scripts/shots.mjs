@@ -23,7 +23,7 @@ const VIEWS = [
   ['guide', '/guide', 1280, 800],
   ['guide-entry', '/guide/chafer-grub', 1280, 800],
   ['how-much', '/how-much', 1280, 800],
-  ['sign-in', '/sign-in', 1280, 800],
+  ['plan', '/properties/*/plan', 1280, 800],
   ['label-editor', '/shelf/gillfold-perimeter/edit', 1280, 800],
   ['phone-today', '/', 390, 844],
   ['phone-mix', '/cases/6/mix', 390, 844],
@@ -35,6 +35,8 @@ await needBuild();
 const { chromium } = await import('@playwright/test');
 const instance = await startInstance({ words: ['--still'] });
 const cookie = await stepInAs(instance.url, 'owner');
+const list = await (await fetch(`${instance.url}/properties`, { headers: { cookie } })).text();
+const guestHouse = /\/properties\/([0-9a-f-]{36})"[^>]*>\s*Lantern/.exec(list)?.[1] ?? '';
 const browser = await chromium.launch({
   executablePath,
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
@@ -49,8 +51,8 @@ try {
       locale: 'en-GB',
       reducedMotion: 'reduce',
     });
-    if (path !== '/sign-in') await page.setExtraHTTPHeaders({ cookie });
-    await page.goto(instance.url + path, { waitUntil: 'networkidle' });
+    await page.setExtraHTTPHeaders({ cookie });
+    await page.goto(instance.url + String(path).replace('*', guestHouse), { waitUntil: 'networkidle' });
     if (name === 'how-much') await fillBench(page);
     await page.screenshot({ path: join(target, `${name}.png`) });
     await page.close();

@@ -5,6 +5,8 @@
 
   /** The measures of a shape as numbers: sides, radius, or corner by corner with the length of each edge. */
   let { editor, zone }: { editor: PlanEditor; zone: Zone } = $props();
+  /** The table is long: it is written only while somebody reads it. */
+  let open = $state(false);
   const shape = $derived(zone.shape);
   const round = (n: number): number => Number(n.toFixed(3));
   const numberIn = (text: string): number | null => {
@@ -74,48 +76,50 @@
   <div class="pair">{@render number('radius', 'Radius, m', shape.radius)}</div>
 {:else if corners.length > 0}
   {#if shape.kind === 'strip'}<div class="pair">{@render number('width', 'Width, m', shape.width)}</div>{/if}
-  <details>
+  <details bind:open>
     <summary>Corners and edges: {corners.length}</summary>
-    <table class="table small">
-      <thead><tr><th>Edge</th><th>Length, m</th><th>Bows out, m</th><th></th></tr></thead>
-      <tbody>
-        {#each corners as corner, i (i)}
-          {@const next = corners[(i + 1) % corners.length]}
-          {#if next && (closed || i < corners.length - 1)}
-            <tr>
-              <th scope="row">{i + 1}–{((i + 1) % corners.length) + 1}</th>
-              <td
-                ><input
-                  class="field-input"
-                  aria-label="Length of edge {i + 1}"
-                  inputmode="decimal"
-                  value={round(distance([corner[0], corner[1]], [next[0], next[1]]))}
-                  onchange={(event) => setLength(i, event.currentTarget.value)}
-                /></td
-              >
-              <td
-                ><input
-                  class="field-input"
-                  aria-label="Bow of edge {i + 1}"
-                  inputmode="decimal"
-                  value={round(corner[2] ?? 0)}
-                  onchange={(event) => setBow(i, event.currentTarget.value)}
-                /></td
-              >
-              <td class="two">
-                <button type="button" class="button button-plain" onclick={() => halve(i)}>halve</button>
-                {#if corners.length > (closed ? 3 : 2)}<button
-                    type="button"
-                    class="button button-plain"
-                    aria-label="Remove corner {i + 1}"
-                    onclick={() => drop(i)}>✕</button
-                  >{/if}
-              </td>
-            </tr>
-          {/if}
-        {/each}
-      </tbody>
-    </table>
+    {#if open}
+      <table class="table small">
+        <thead><tr><th>Edge</th><th>Length, m</th><th>Bows out, m</th><th></th></tr></thead>
+        <tbody>
+          {#each corners as corner, i (i)}
+            {@const next = corners[(i + 1) % corners.length]}
+            {#if next && (closed || i < corners.length - 1)}
+              <tr>
+                <th scope="row">{i + 1}–{((i + 1) % corners.length) + 1}</th>
+                <td
+                  ><input
+                    class="field-input"
+                    aria-label="Length of edge {i + 1}"
+                    inputmode="decimal"
+                    value={round(distance([corner[0], corner[1]], [next[0], next[1]]))}
+                    onchange={(event) => setLength(i, event.currentTarget.value)}
+                  /></td
+                >
+                <td
+                  ><input
+                    class="field-input"
+                    aria-label="Bow of edge {i + 1}"
+                    inputmode="decimal"
+                    value={round(corner[2] ?? 0)}
+                    onchange={(event) => setBow(i, event.currentTarget.value)}
+                  /></td
+                >
+                <td class="two">
+                  <button type="button" class="button button-plain" onclick={() => halve(i)}>halve</button>
+                  {#if corners.length > (closed ? 3 : 2)}<button
+                      type="button"
+                      class="button button-plain"
+                      aria-label="Remove corner {i + 1}"
+                      onclick={() => drop(i)}>✕</button
+                    >{/if}
+                </td>
+              </tr>
+            {/if}
+          {/each}
+        </tbody>
+      </table>
+    {/if}
   </details>
 {/if}
 

@@ -11,7 +11,13 @@
   import type { DrawAs, PlanEditor } from './editor.svelte';
 
   /** What is drawn next, as a sentence: a lawn, by its corners, outside. */
-  let { editor, may, fit }: { editor: PlanEditor; may: boolean; fit: () => void } = $props();
+  interface Props {
+    editor: PlanEditor;
+    may: boolean;
+    fit: () => void;
+    closer: (by: number) => void;
+  }
+  let { editor, may, fit, closer }: Props = $props();
   const AS: readonly (readonly [DrawAs, string])[] = [
     ['corners', 'by its corners'],
     ['rectangle', 'as a rectangle'],
@@ -76,6 +82,8 @@
     <button type="button" class="button" disabled={!editor.canRedo} onclick={() => editor.redo()}>Redo</button
     >
   {:else}<span class="gap"></span>{/if}
+  <button type="button" class="button" aria-label="Further away" onclick={() => closer(1 / 1.4)}>−</button>
+  <button type="button" class="button" aria-label="Closer" onclick={() => closer(1.4)}>+</button>
   <button type="button" class="button" onclick={fit}>Show all</button>
 </div>
 

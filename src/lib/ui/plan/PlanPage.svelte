@@ -142,8 +142,19 @@
       if (event.shiftKey) editor.redo();
       else editor.undo();
     } else if (event.key === 'Escape') editor.leave();
-    else if ((event.key === 'Delete' || event.key === 'Backspace') && may && !typing) editor.remove();
+    else if (typing || event.ctrlKey || event.metaKey || event.altKey) return;
+    else if (event.key === '+' || event.key === '=') sheet.closer(1.4);
+    else if (event.key === '-') sheet.closer(1 / 1.4);
+    else if (SHIFT[event.key] && !event.defaultPrevented && (event.target as Element) === document.body) {
+      event.preventDefault();
+      const [dx, dy] = SHIFT[event.key] ?? [0, 0];
+      sheet.shift(dx, dy);
+    } else if (event.key === 'Delete' && may) editor.remove();
   }
+  /** Arrow keys move the sheet while no zone or corner has the focus. */
+  const SHIFT: Readonly<Record<string, readonly [number, number]>> = {
+    ...{ ArrowLeft: [60, 0], ArrowRight: [-60, 0], ArrowUp: [0, 60], ArrowDown: [0, -60] },
+  };
   const STATE = {
     saved: 'Saved',
     waiting: 'Not saved yet',
@@ -166,7 +177,7 @@
   }}
 />
 
-<DrawBar {editor} {may} fit={() => sheet.fit()} />
+<DrawBar {editor} {may} fit={() => sheet.fit()} closer={(by) => sheet.closer(by)} />
 {#if wrong}<p class="field-error" role="alert">{wrong}</p>{/if}
 <div class="two">
   <div class="sheet">

@@ -45,6 +45,9 @@
   const areas = $derived(new Map(summary?.zones.map((zone) => [zone.id, zone.areaM2])));
   const labels = $derived(new Map(summary?.zones.map((zone) => [zone.id, zone.label])));
   const zones = $derived(editor.zones);
+  // By themselves, so that a corner that is dragged does not ask every zone again whether it is the chosen one.
+  const oneId = $derived(editor.one?.id ?? null);
+  const chosen = $derived(new Set(editor.selected));
   const marks = $derived(editor.plan.marks.filter((mark) => mark.layer === editor.layer));
   const most = $derived(Math.max(0, ...marks.map((mark) => mark.readings.at(-1)?.count ?? 0)));
   const toPage = ([x, y]: readonly [number, number]): Point => [x * view.k + view.x, -y * view.k + view.y];
@@ -104,6 +107,9 @@
   }
   export function closer(by: number): void {
     if (behaviour) select(svg).call(behaviour.scaleBy, by);
+  }
+  export function shift(dx: number, dy: number): void {
+    moveTo(view.k, view.x + dx, view.y + dy);
   }
   /** The middle of what is seen, on the grid. */
   export function middle(): Point {
@@ -299,9 +305,9 @@
         <ZoneShape
           {zone}
           label={label(zone)}
-          chosen={editor.selected.includes(zone.id)}
+          chosen={chosen.has(zone.id)}
           k={view.k}
-          hold={may && editor.one?.id === zone.id}
+          hold={may && oneId === zone.id}
           onkeydown={(event) => zoneKey(event, zone)}
         />
       {/if}
@@ -319,20 +325,18 @@
     {#if isPlace(zone)}
       <g
         data-zone={zone.id}
-        data-hold={may && editor.one?.id === zone.id ? '' : undefined}
+        data-hold={may && oneId === zone.id ? '' : undefined}
         role="button"
         tabindex="0"
         aria-label={label(zone)}
-        aria-pressed={editor.selected.includes(zone.id)}
+        aria-pressed={chosen.has(zone.id)}
         onkeydown={(event) => zoneKey(event, zone)}
         class="place"
-        class:chosen={editor.selected.includes(zone.id)}
+        class:chosen={chosen.has(zone.id)}
       >
         <circle cx={x} cy={y} r="14" fill="transparent" />
         <path d="M{x} {y - 7}L{x + 7} {y}L{x} {y + 7}L{x - 7} {y}Z" />
-        {#if view.k > PLACE_NAMES_FROM || editor.selected.includes(zone.id)}<text {x} y={y - 11}
-            >{zone.name}</text
-          >{/if}
+        {#if view.k > PLACE_NAMES_FROM || chosen.has(zone.id)}<text {x} y={y - 11}>{zone.name}</text>{/if}
         <title>{zone.name}</title>
       </g>
     {/if}

@@ -5,6 +5,7 @@ import { draftOf, forgetDraft, keepDraft } from '../../offline/plan-draft';
 const AFTER_MS = 700;
 const LONGEST_MS = 1500;
 const AGAIN_MS = 4000;
+const KEEP_MS = 250;
 const LOOK_EVERY_MS = 8000;
 
 export type Saving = 'saved' | 'waiting' | 'sending' | 'kept-here' | 'refused';
@@ -28,6 +29,7 @@ export class PlanSaving {
   #revision: number;
   #timer: ReturnType<typeof setTimeout> | undefined;
   #since = 0;
+  #keeping: ReturnType<typeof setTimeout> | undefined;
   #looking: ReturnType<typeof setInterval> | undefined;
 
   constructor(
@@ -52,12 +54,15 @@ export class PlanSaving {
       this.told ||= 'What was drawn here before and not yet saved has been taken up again.';
       this.changed();
     } else forgetDraft(this.propertyId);
+    addEventListener('pagehide', this.#hide);
     this.#looking = setInterval(() => void this.#look(), LOOK_EVERY_MS);
   }
 
   end(): void {
     clearTimeout(this.#timer);
     clearInterval(this.#looking);
+    removeEventListener('pagehide', this.#hide);
+    this.#keep();
     if (this.state === 'waiting') void this.#send();
   }
 
@@ -65,12 +70,23 @@ export class PlanSaving {
   changed(): void {
     if (this.plan() === this.#base) return;
     this.state = 'waiting';
-    keepDraft(this.propertyId, { plan: this.plan(), base: this.#base, revision: this.#revision });
+    // A whole plan is long: it is written when the hand rests for a moment, and at least as often as it is sent.
+    this.#keeping ??= setTimeout(() => this.#keep(), KEEP_MS);
     const now = performance.now();
     if (this.#since === 0) this.#since = now;
     clearTimeout(this.#timer);
     const wait = Math.max(0, Math.min(AFTER_MS, this.#since + LONGEST_MS - now));
     this.#timer = setTimeout(() => void this.#send(), wait);
+  }
+
+  /** The tab goes: what the hand did last is kept too. */
+  #hide = (): void => this.#keep();
+
+  #keep(): void {
+    clearTimeout(this.#keeping);
+    this.#keeping = undefined;
+    if (this.state !== 'saved')
+      keepDraft(this.propertyId, { plan: this.plan(), base: this.#base, revision: this.#revision });
   }
 
   #together(base: Plan, ours: Plan, theirs: Plan, by: string): void {
