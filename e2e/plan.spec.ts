@@ -87,8 +87,8 @@ test('an irregular yard is put on the plan by two tapes, and a split keeps every
   await page.getByLabel('The line that splits it').fill('20 n');
   await page.keyboard.press('Enter');
   // The slope over 4 m: 6 to 6.8 m high, so 25.6 m² to its left.
-  await expect(page.getByRole('button', { name: 'Lawn 1, lawn, 44.4 m²' })).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Lawn 2, lawn, 25.6 m²' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Lawn 1, lawn, 25.6 m²' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Lawn 2, lawn, 44.4 m²' })).toBeVisible();
   await saved(page);
 });
 

@@ -80,7 +80,13 @@
     <summary>Corners and edges: {corners.length}</summary>
     {#if open}
       <table class="table small">
-        <thead><tr><th>Edge</th><th>Length, m</th><th>Bows out, m</th><th></th></tr></thead>
+        <thead
+          ><tr
+            ><th>Edge</th><th>Length, m</th><th>Bows out, m</th><th
+              ><span class="visually-hidden">Change</span></th
+            ></tr
+          ></thead
+        >
         <tbody>
           {#each corners as corner, i (i)}
             {@const next = corners[(i + 1) % corners.length]}

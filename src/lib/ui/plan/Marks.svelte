@@ -82,7 +82,9 @@
     <table class="table small">
       <thead
         ><tr
-          ><th>No.</th><th>Counts so far</th>{#if may}<th>Now</th><th></th>{/if}</tr
+          ><th>No.</th><th>Counts so far</th>{#if may}<th>Now</th><th
+              ><span class="visually-hidden">Remove</span></th
+            >{/if}</tr
         ></thead
       >
       <tbody>
