@@ -4,6 +4,7 @@ import { dose, type DoseAnswer } from '../dose';
 import {
   againstThreshold,
   densityOf,
+  isIndoors,
   rankCase,
   stagesOf,
   unexplained,
@@ -241,6 +242,7 @@ function hoursOf(facts: CaseFacts, chosen: EntryInUse | null): JudgedHours | nul
   return judgeHours(chosen.label.use, facts.forecast, {
     avoidTowards: facts.property.avoidTowards,
     jobHours: 2,
+    indoors: isIndoors(facts.stops.look?.surrounding ?? 'lawn'),
   });
 }
 

@@ -7,7 +7,7 @@ import {
   type EntryInUse,
 } from '../choose';
 import type { DoseAnswer } from '../dose';
-import type { Candidate, CaseRanking } from '../identify';
+import { isIndoors, type Candidate, type CaseRanking } from '../identify';
 import type { Caution } from '../labels';
 import type { OnGround } from '../record';
 import { cautionKey, doseCautions, handlingCautions, nameCautions } from '../safety';
@@ -103,6 +103,7 @@ function planCautions({ stops, ground }: CaseFacts): Caution[] {
 /** What the chosen hour raises; without any known weather the limits have to be checked by whoever does the work. */
 function hourCautions(facts: CaseFacts, chosen: EntryInUse, hours: JudgedHours | null): Caution[] {
   const { use, clauses } = chosen.label;
+  if (isIndoors(facts.stops.look?.surrounding ?? 'lawn')) return [];
   if (!facts.forecast)
     return [
       {

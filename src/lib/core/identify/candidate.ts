@@ -14,6 +14,18 @@ export const SURROUNDINGS = [
 ] as const;
 export type Surrounding = (typeof SURROUNDINGS)[number];
 
+const INDOORS: ReadonlySet<Surrounding> = /* @__PURE__ */ new Set<Surrounding>([
+  'kitchen',
+  'store',
+  'bath',
+  'room',
+  'bedroom',
+  'cellar',
+  'loft',
+]);
+/** No rain, wind or sun there. */
+export const isIndoors = (surrounding: Surrounding): boolean => INDOORS.has(surrounding);
+
 export interface LifeStage {
   readonly id: string;
   readonly name: string;

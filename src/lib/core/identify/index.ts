@@ -1,7 +1,7 @@
 export { entropyBits } from './weigh';
 export { identify } from './rank';
 export type { IdentifyInput, IdentifyRefusal, Ranking } from './rank';
-export { northernMonth, stageInMonth, stagesOf, SURROUNDINGS } from './candidate';
+export { isIndoors, northernMonth, stageInMonth, stagesOf, SURROUNDINGS } from './candidate';
 export type {
   Candidate,
   CandidateKind,

@@ -39,6 +39,23 @@ export interface Wanted {
  * used.
  */
 export function inHand(card: LabelCard, wanted: Wanted): CardInUse | null {
+  const last = ASKED.get(card);
+  if (last && sameWish(last.wanted, wanted)) return last.found;
+  const found = lookFor(card, wanted);
+  ASKED.set(card, { wanted, found });
+  return found;
+}
+
+/** What was asked of a card last: while somebody types, the same is asked of thousands of cards with every key. */
+const ASKED = new WeakMap<LabelCard, { readonly wanted: Wanted; readonly found: CardInUse | null }>();
+
+const sameWish = (a: Wanted, b: Wanted): boolean =>
+  a.pest === b.pest &&
+  a.stage === b.stage &&
+  a.surrounding === b.surrounding &&
+  (a.severity ?? null) === (b.severity ?? null);
+
+function lookFor(card: LabelCard, wanted: Wanted): CardInUse | null {
   let best: { use: LabelUse; rate: UseInHand['rate']; fit: number } | null = null;
   for (const use of card.uses) {
     const fit = fitOf(use, wanted);

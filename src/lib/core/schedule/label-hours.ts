@@ -38,10 +38,16 @@ export interface HourCircumstances {
   /** Bearings, clockwise, towards which nothing may drift: open water, neighbours' beds. */
   readonly avoidTowards: { readonly fromDeg: number; readonly toDeg: number } | null;
   readonly jobHours: number;
+  /** The work is done under a roof: only the hours of the day count. */
+  readonly indoors: boolean;
 }
 
 /** The label's clauses about weather as limits of `windows`; a clause that is not stated sets none. */
-export function limitsOf(use: UseInHand, { avoidTowards, jobHours }: HourCircumstances): WindowLimits {
+export function limitsOf(
+  use: UseInHand,
+  { avoidTowards, jobHours, indoors }: HourCircumstances,
+): WindowLimits {
+  if (indoors) return { jobHours, hoursOfDay: DAYLIGHT, rainNowMaxMm: Infinity };
   return {
     jobHours,
     hoursOfDay: use.keepFromSun ? OUT_OF_SUN : DAYLIGHT,
@@ -79,7 +85,7 @@ export function judgeHours(
   return {
     hours: hours.map((weather, i) => {
       const blocked = found.blocked[i] ?? [];
-      const calm = use.maxWindKmh !== null && weather.windKmh < CALM_BELOW_KMH;
+      const calm = !circumstances.indoors && use.maxWindKmh !== null && weather.windKmh < CALM_BELOW_KMH;
       const state = blocked.length > 0 || !inWindow(i) ? 'no' : calm ? 'care' : 'fits';
       const because = blocked.length > 0 ? blocked : !inWindow(i) ? ['too-short'] : calm ? ['calm-air'] : [];
       return { hour: startHour + i, state, because, rainMm: weather.rainMm };

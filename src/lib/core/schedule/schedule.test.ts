@@ -70,7 +70,7 @@ describe('the hours of a label', () => {
       rainMm: change.rain ?? 0,
     })),
   });
-  const none = { avoidTowards: null, jobHours: 2 };
+  const none = { avoidTowards: null, jobHours: 2, indoors: false };
 
   it('fit by day for a spray, in the evening and at night for living products', () => {
     const spray = judgeHours(label('tarnside-liquid').use, hours({}), none).hours;
@@ -92,9 +92,16 @@ describe('the hours of a label', () => {
 
   it('do not fit while the wind blows towards the water', () => {
     const use = label('tarnside-liquid').use;
-    const towards = { avoidTowards: { fromDeg: 200, toDeg: 300 }, jobHours: 2 };
+    const towards = { avoidTowards: { fromDeg: 200, toDeg: 300 }, jobHours: 2, indoors: false };
     expect(judgeHours(use, hours({ from: 70 }), towards).hours[12]?.because).toEqual(['drift']);
     expect(judgeHours(use, hours({ from: 250 }), towards).hours[12]?.state).toBe('fits');
+  });
+
+  it('fit by day under a roof, whatever the weather does outside', () => {
+    const storm = hours({ wind: 40, rain: 8, soil: 2 });
+    const inside = judgeHours(label('tarnside-liquid').use, storm, { ...none, indoors: true }).hours;
+    expect([inside[12]?.state, inside[2]?.because]).toEqual(['fits', ['out-of-hours']]);
+    expect(judgeHours(label('tarnside-liquid').use, storm, none).hours[12]?.state).toBe('no');
   });
 
   it('do not fit on cold soil, and say how much water is missing', () => {

@@ -81,7 +81,20 @@
     <li>Set the gate for half the rate in each pass; weigh what is left after the first ten metres.</li>
     <li>Sweep granules off hard ground and back onto the turf.</li>
   </ol>
-{:else}
+{:else if label.use.rate.per.unit === 'count' && view.lawn && view.lawn.counted.places > 0}
+  <ol class="plain">
+    <li>
+      At each of the {numberText(view.lawn.counted.places)} places
+      <b
+        >{quantityText({
+          value: dose.product.value / view.lawn.counted.places,
+          unit: dose.product.unit,
+        })}</b
+      >, in several small drops rather than one large one.
+    </li>
+    <li>Never on or beside a surface that was sprayed or dusted.</li>
+  </ol>
+{:else if label.use.carrier}
   <p class="soft">Say what the tank holds, and the loads are drawn.</p>
 {/if}
 {#if view.allowance && dose.container}
