@@ -43,6 +43,7 @@ const SCREENS = [
     '/cases/1/recheck',
     '/cases/11/measure',
     '/cases/11/mix',
+    '/cases/11/place',
     '/properties/*/plan',
   ],
 ];

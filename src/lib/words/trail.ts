@@ -90,6 +90,7 @@ function mixText(facts: CaseFacts, view: CaseView, show: Show): string {
 function placeText(view: CaseView): string {
   if (view.nothing) return 'nothing to place';
   if (view.halts.length > 0 && view.records.length === 0) return 'Halt open';
+  if (view.lawn?.area.value === 0) return `${view.lawn.counted.places} places`;
   return view.lanes ? `${view.lanes.lanes.length} lanes, ${view.minutesOnLawn ?? 0} min` : 'lanes not drawn';
 }
 

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { resolve } from '$app/paths';
+  import { page } from '$app/state';
   import { onMount, untrack } from 'svelte';
   import { getShow } from '../parts/show';
   import LawnPlan from '../drawings/LawnPlan.svelte';
@@ -80,6 +82,15 @@
     </p>
   {:else if !view.lawn}
     <p class="soft">The lanes are drawn once the area is measured.</p>
+  {:else if view.lawn.area.value === 0}
+    <p class="sum">
+      <span class="figure big">{show.numberText(view.lawn.counted.places)} places, no lanes</span>
+      <a href={resolve('/properties/[id]/plan', { id: String(page.data.propertyId) })}>See them on the plan</a
+      >
+    </p>
+    <p class="soft small">
+      Out of the reach of children and pets; not where food is laid. Note at Log what each place got.
+    </p>
   {:else}
     {@const lawn = view.lawn}
     {#if view.lanes && place}
@@ -108,6 +119,9 @@
       S is the start. At each mark the tank is compared with the area done. Walk backwards from water and
       doors; shut off at the turn.
     </p>
+    {#if sheet.facts.stops.measure?.plan}<p class="small">
+        Lanes are laid in the smallest rectangle around what is treated; shut off where it ends sooner.
+      </p>{/if}
     {#if pouring}<Progress area={lawn.area} started={pouring} />{/if}
   {/if}
 {/if}
