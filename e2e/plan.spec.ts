@@ -168,3 +168,43 @@ test('what is drawn without a network is kept, and what two people draw at once 
   await expect(page.getByRole('button', { name: /lawn, 7 m²/ })).toBeVisible();
   await saved(page);
 });
+
+test('a bed is laid by taps, crosses itself, is put right by dragging a corner, and goes out as a picture', async ({
+  page,
+}, info) => {
+  await newPlan(page, `Bed by taps, ${info.project.name}`);
+  await page.getByLabel('What to draw').selectOption('bed');
+  await page.getByRole('button', { name: 'Draw it' }).click();
+  const sheet = page.getByRole('group', { name: /^Plan, outside/ });
+  await sheet.scrollIntoViewIfNeeded();
+  const box = (await sheet.boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 };
+  const at = (x: number, y: number) => ({ x: box.width * x, y: box.height * y });
+  // The third and fourth corner lie the wrong way round.
+  for (const position of [at(0.3, 0.3), at(0.6, 0.3), at(0.3, 0.6), at(0.6, 0.6)])
+    await sheet.click({ position });
+  await page.getByRole('button', { name: 'End it' }).click();
+  const chosen = page.getByRole('region', { name: 'The chosen zone' });
+  await expect(chosen.getByText('the outline crosses itself', { exact: false })).toBeVisible();
+  for (const [number, x] of [
+    [3, 0.6],
+    [4, 0.3],
+  ] as const) {
+    await sheet.scrollIntoViewIfNeeded();
+    const corner = page.getByRole('button', { name: `Corner ${number} of Bed` });
+    const from = (await corner.boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 };
+    const here = (await sheet.boundingBox()) ?? box;
+    await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(here.x + here.width * 0.45, here.y + here.height * (0.75 + number / 50), {
+      steps: 4,
+    });
+    await page.mouse.move(here.x + here.width * x, here.y + here.height * 0.6, { steps: 4 });
+    await page.mouse.up();
+  }
+  await expect(chosen.getByText('the outline crosses itself', { exact: false })).toBeHidden();
+  await saved(page);
+  await page.getByText('North and place, files').click();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'PNG' }).click();
+  expect((await download).suggestedFilename()).toBe('plan.png');
+});

@@ -24,7 +24,8 @@
     ['circle', 'as a circle'],
     ['strip', 'as a strip'],
   ];
-  const LAYERS: readonly Layer[] = ['outside', 'floor:0', 'floor:1', 'floor:2', 'floor:-1', 'roof'];
+  const FLOORS = [0, 1, 2, 3, 4, 5, -1, -2];
+  const LAYERS: readonly Layer[] = ['outside', ...FLOORS.map((n): Layer => `floor:${n}`), 'roof'];
   let what = $state<ZoneKind | `mark:${(typeof MARK_KINDS)[number]}`>('lawn');
   let as = $state<DrawAs>('corners');
   const place = $derived((PLACE_KINDS as readonly string[]).includes(what));

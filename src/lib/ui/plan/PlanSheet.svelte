@@ -15,7 +15,7 @@
     type PlanSummary,
     type Zone,
   } from '../../core/plan';
-  import { layerText, ZONE_WORDS } from '../../words';
+  import { layerText, REPAIR_WORDS, ZONE_WORDS } from '../../words';
   import { barLength, fillOf } from '../../words/plan-drawing';
   import { getShow } from '../parts/show';
   import type { PlanEditor } from './editor.svelte';
@@ -48,6 +48,12 @@
   // By themselves, so that a corner that is dragged does not ask every zone again whether it is the chosen one.
   const oneId = $derived(editor.one?.id ?? null);
   const chosen = $derived(new Set(editor.selected));
+  /** Where an outline was put right. */
+  const faults = $derived(
+    (summary?.zones ?? []).flatMap((found) =>
+      found.repairs.length > 0 && zones.some((zone) => zone.id === found.id) ? found.repairs : [],
+    ),
+  );
   const marks = $derived(editor.plan.marks.filter((mark) => mark.layer === editor.layer));
   const most = $derived(Math.max(0, ...marks.map((mark) => mark.readings.at(-1)?.count ?? 0)));
   const toPage = ([x, y]: readonly [number, number]): Point => [x * view.k + view.x, -y * view.k + view.y];
@@ -371,6 +377,12 @@
       >
     {/if}
   {/each}
+  {#each faults as { at, what }, i (i)}
+    {@const [x, y] = toPage(at)}
+    <circle cx={x} cy={y} r="11" class="fault" role="img" aria-label={REPAIR_WORDS[what]}
+      ><title>{REPAIR_WORDS[what]}</title></circle
+    >
+  {/each}
   {#if editor.one && !drawing && may}
     {#each handlesOf(editor.one.shape) as ring, r (r)}
       {#each ring as [cx, cy], c (c)}
@@ -474,6 +486,12 @@
     stroke: var(--petrol);
     stroke-width: 2.5;
     cursor: grab;
+  }
+  .fault {
+    fill: none;
+    stroke: var(--brick);
+    stroke-width: 2.5;
+    stroke-dasharray: 4 3;
   }
   .laid,
   .rubber {

@@ -120,7 +120,15 @@
     aria-describedby="typed-hint"
     aria-invalid={wrong ? 'true' : undefined}
   />
-  <select class="field-input" bind:value={unit} aria-label="Unit of the lengths">
+  <select
+    class="field-input"
+    bind:value={unit}
+    aria-label="Unit of the lengths"
+    onchange={() => {
+      if (unit === 'paces') editor.by = 'paces';
+      else if (editor.by === 'paces') editor.by = 'tape';
+    }}
+  >
     <option value="m">m</option>
     <option value="ft">ft</option>
     <option value="paces">paces</option>
@@ -134,6 +142,16 @@
         max="2"
         step="0.01"
         bind:value={editor.pace.m}
+      /></label
+    >
+    <label
+      >off by, % <input
+        class="field-input short"
+        type="number"
+        min="0"
+        max="50"
+        step="0.5"
+        bind:value={editor.pace.errorPct}
       /></label
     >
   {/if}
