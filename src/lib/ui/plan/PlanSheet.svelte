@@ -134,7 +134,10 @@
   }
 
   let held: { zone: Zone; from: Point; ring: number; corner: number; moved: boolean } | null = null;
+  /** The click that ends a drag chooses nothing. */
+  let dragged = false;
   function press(event: PointerEvent): void {
+    dragged = false;
     if (event.button !== 0) return;
     if (drawing || editor.mode === 'mark' || editor.mode === 'scale') return;
     const target = event.target as Element;
@@ -174,16 +177,17 @@
       const { moved } = held;
       held = null;
       editor.rest();
+      dragged = moved;
       if (moved) return;
     }
     if (event.button !== 0) return;
-    if (editor.mode !== 'look') {
-      lay(snapped(toPlan(event)).at);
-      return;
-    }
+    if (editor.mode === 'look') return;
+    // What was drawn with this tap stays chosen.
+    dragged = true;
+    lay(snapped(toPlan(event)).at);
   }
   function choose(event: MouseEvent): void {
-    if (editor.mode !== 'look') return;
+    if (editor.mode !== 'look' || dragged) return;
     const zone = (event.target as Element).closest<SVGElement>('[data-zone]');
     editor.select(zone?.dataset.zone ?? null, event.shiftKey);
   }
