@@ -44,13 +44,12 @@
     trouble = null;
     const merging = conflict !== null;
     return async ({ result, update }) => {
-      saving = false;
-      if (result.type === 'error') {
-        trouble = (result.error as { message?: string })?.message ?? 'The server does not answer. Try again.';
-        return;
-      }
       if (result.type === 'success' || result.type === 'redirect') sheet.forget(stop);
-      await update({ reset: false });
+      if (result.type === 'error')
+        trouble = (result.error as { message?: string })?.message ?? 'The server does not answer. Try again.';
+      else await update({ reset: false });
+      // Not before the page knows what was saved: the next save is built on it.
+      saving = false;
       if (merging && result.type === 'success') onmerged?.();
     };
   }}
