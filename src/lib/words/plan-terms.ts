@@ -61,7 +61,6 @@ export const OPENING_WORDS: Record<Opening['kind'], string> = {
 export const REPAIR_WORDS: Record<Repair, string> = {
   'duplicate-points': 'corners that stood twice were taken once',
   'crossed-itself': 'the outline crosses itself; what it encloses is taken',
-  'turned-round': 'the outline was turned round',
 };
 
 export const OUTLINE_WORDS: Record<RepairRefusal, string> = {

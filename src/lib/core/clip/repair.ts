@@ -12,7 +12,7 @@ import { answer, refuse, type Result } from '../result';
 import { union } from './clip';
 
 export type RepairRefusal = 'too-few-points' | 'coordinate-out-of-range' | 'area-not-positive' | 'sliver';
-export type Repair = 'duplicate-points' | 'crossed-itself' | 'turned-round';
+export type Repair = 'duplicate-points' | 'crossed-itself';
 
 /** A property is no wider; what lies further out is a slip of the pen or another unit. */
 export const FURTHEST_M = 100_000;

@@ -10,7 +10,6 @@ export {
   roomyPlace,
   insideStretches,
   isInside,
-  moved,
   perimeterOf,
   ringArea,
   smallestRectangle,

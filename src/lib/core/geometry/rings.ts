@@ -145,9 +145,6 @@ export function roomyPlace(rings: Rings): Point | null {
   return (best as { at: Point } | null)?.at ?? null;
 }
 
-export const moved = (rings: Rings, dx: number, dy: number): Rings =>
-  rings.map((ring) => ring.map(([x, y]): Point => [x + dx, y + dy]));
-
 /**
  * The smallest rectangle around a figure, turned as the figure lies: its long side, its short side and the direction of
  * the long one in degrees anticlockwise from +x, 0 ≤ direction < 180.

@@ -29,10 +29,8 @@
     pictures: string;
     /** A point was laid down. */
     lay: (at: Point) => void;
-    /** What is treated, to be shown over the zones. */
-    treated?: string;
   }
-  let { editor, summary, may, pictures, lay, treated = '' }: Props = $props();
+  let { editor, summary, may, pictures, lay }: Props = $props();
   const show = getShow();
 
   const STEP_M = 0.1;
@@ -284,14 +282,6 @@
         stroke-width="0.6"
       /></pattern
     >
-    <pattern
-      id="treated"
-      width="9"
-      height="9"
-      patternUnits="userSpaceOnUse"
-      patternTransform="scale({1 / view.k}) rotate(45)"
-      ><path d="M0 0V9" stroke="var(--petrol)" stroke-width="2.2" /></pattern
-    >
   </defs>
   <rect width="100%" height="100%" fill="var(--field)" />
   {#if editor.plan.underlay && editor.layer === 'outside'}
@@ -322,13 +312,6 @@
         />
       {/if}
     {/each}
-    {#if treated}<path
-        d={treated}
-        fill="url(#treated)"
-        fill-rule="evenodd"
-        opacity="0.45"
-        pointer-events="none"
-      />{/if}
   </g>
   {#each zones as zone (zone.id)}
     {@const [x, y] = toPage(middleOf(zone.shape))}
