@@ -1,6 +1,6 @@
 import { dose, type DoseAnswer } from '../dose';
 import type { Candidate, Hemisphere, Surrounding } from '../identify';
-import type { CardInUse, Caution, EvidenceGrade, Family, LabelCard } from '../labels';
+import type { CardInUse, Caution, EvidenceGrade, Family, LabelCard, TargetOnLabel } from '../labels';
 import { applicationsOf, type ApplicationRecord } from '../record';
 import { nextAllowed } from '../review';
 import { ruleCautions, type LocalRule } from '../rules';
@@ -111,14 +111,14 @@ function optionOf(
   cards: ReadonlyMap<string, LabelCard>,
 ): Option {
   const { label } = entry;
-  const target = label.use.targets.find((t) => t.pest === situation.pest.id) ?? null;
+  const target = targetOf(label, situation.pest);
   const halts: Caution[] = [];
   const notes: Caution[] = [];
   // Thousands of these are made with every key typed: one list for each, and no copies.
   const sort = (found: readonly Caution[]): void => {
     for (const one of found) (one.rank === 'halt' ? halts : notes).push(one);
   };
-  sort(labelCautions(situationOf(entry, situation)));
+  sort(labelCautions(situationOf(entry, situation, target)));
   if (situation.records.length > 0) sort(timingHalts(label, situation));
   if (situation.rules.length > 0) sort(ruleCautions(label, situation.rules, situation.today));
   if (situation.wishes.are.size > 0) sort(wishHalts(label, situation.wishes));
@@ -150,7 +150,7 @@ function optionOf(
 
 function pointsOf(
   { label, containers }: EntryInUse,
-  target: CardInUse['use']['targets'][number] | null,
+  target: TargetOnLabel | null,
   amount: DoseAnswer | null,
   { wishes }: ChooseSituation,
 ): Option['points'] {
@@ -180,11 +180,19 @@ function withCost(option: Option, cheapest: number): Option {
   return { ...option, points, score: option.score + 5 };
 }
 
-export function situationOf({ label, containers }: EntryInUse, s: ChooseSituation): LabelSituation {
+const targetOf = ({ use }: CardInUse, pest: Candidate): TargetOnLabel | null =>
+  use.targets.find((t) => t.pest === pest.id) ?? null;
+
+export function situationOf(
+  { label, containers }: EntryInUse,
+  s: ChooseSituation,
+  target = targetOf(label, s.pest),
+): LabelSituation {
   // Written out: thousands of these are made with every key typed, and a spread of them takes longer than their checks.
   return {
     label,
     pest: s.pest,
+    target,
     stage: s.stage,
     hemisphere: s.hemisphere,
     surrounding: s.surrounding,

@@ -39,7 +39,7 @@ export function dose(input: DoseInput): Result<DoseAnswer, DoseRefusal> {
   const withinLabel = portions.every((p) => isWithinLabel(p.portion, p.add + p.portion.carried));
   const { rate, placement } = input;
   const cap = capAnswer(input, product + carried);
-  const container = containerAnswer(input, product);
+  const container = containerAnswer(input, job, product);
   return answer({
     product: quantity(product, rate.unit),
     exactProduct: quantity(job.exactProduct, rate.unit),
@@ -134,13 +134,13 @@ function liquidIn(amount: number, rate: DoseInput['rate'], unit: Quantity['unit'
   return hasDimension(rate, 'volume') ? valueIn(quantity(amount, rate.unit), unit) : 0;
 }
 
-function containerAnswer(input: DoseInput, product: number): ContainerAnswer | null {
+function containerAnswer(input: DoseInput, job: Job, product: number): ContainerAnswer | null {
   const { container, rate } = input;
   if (!container) return null;
   const size = valueIn(container.size, rate.unit);
   const count = ceilOf(product / size);
   const costUsed = (product / size) * container.price;
-  const { count: measures, per } = sizeJob(input).costMeasures;
+  const { count: measures, per } = job.costMeasures;
   return {
     count,
     left: quantity(count * size - product, rate.unit),

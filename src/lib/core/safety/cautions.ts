@@ -10,7 +10,16 @@ import {
   type Sign,
   type Surrounding,
 } from '../identify';
-import type { Caution, CautionCode, CautionRank, ClauseKey, Form, CardInUse, Stop } from '../labels';
+import type {
+  Caution,
+  CautionCode,
+  CautionRank,
+  ClauseKey,
+  Form,
+  CardInUse,
+  Stop,
+  TargetOnLabel,
+} from '../labels';
 import { passesMostOnSmallEnd, type MeasuredLawn } from '../site';
 import { monthOf, type CalendarDay } from '../units';
 
@@ -83,6 +92,8 @@ export function nameCautions(
 export interface LabelSituation {
   readonly label: CardInUse;
   readonly pest: Candidate;
+  /** The line of the label that is about this pest; null where it has none. */
+  readonly target: TargetOnLabel | null;
   readonly stage: string | null;
   readonly hemisphere: Hemisphere;
   readonly surrounding: Surrounding;
@@ -100,8 +111,7 @@ const FOOD_ROOMS: ReadonlySet<Surrounding> = new Set<Surrounding>(['kitchen', 's
 
 /** Whether this label may be used at all against this pest and stage here; each Halt with its clause. */
 export function labelCautions(situation: LabelSituation): Caution[] {
-  const { label, pest, stage, real, today, containers, hemisphere, licensed } = situation;
-  const target = label.use.targets.find((t) => t.pest === pest.id);
+  const { label, pest, target, stage, real, today, containers, hemisphere, licensed } = situation;
   const found: Caution[] = [];
   if (label.demonstration)
     found.push(
