@@ -1,7 +1,7 @@
-import { roomyPlace, type Point, type Rings } from '../geometry';
+import { roomyPlace, type Point } from '../geometry';
 import type { Refusal } from '../result';
 import type { Repair } from '../clip';
-import { figuresOf } from './figures';
+import { figuresOf, type ZoneFigures } from './figures';
 import type { Plan, ZoneKind } from './plan';
 import { treatableOf, type KeepOff } from './treatable';
 import { bandAround, eavesOf, wallRuns, type Band, type BandLimits, type Eaves, type WallRun } from './walls';
@@ -42,7 +42,6 @@ export interface PlanSummary {
     readonly keptOffM2: number;
     readonly lengthM: number;
     readonly widthM: number;
-    readonly rings: Rings;
   }[];
   readonly walls: {
     readonly runs: readonly WallRun[];
@@ -51,12 +50,17 @@ export interface PlanSummary {
   } | null;
 }
 
-const LABELS = new WeakMap<Rings, Point | null>();
-function labelOf(net: Rings): Point | null {
-  const before = LABELS.get(net);
-  if (before !== undefined) return before;
-  const made = roomyPlace(net);
-  LABELS.set(net, made);
+/** Made once for each figures: what did not change is the same object in the next summary, and need not be sent again. */
+const SUMMARIES = new WeakMap<ZoneFigures, ZoneSummary>();
+function summaryOfZone(id: string, f: ZoneFigures): ZoneSummary {
+  const before = SUMMARIES.get(f);
+  if (before) return before;
+  const made: ZoneSummary = {
+    ...{ id, grossM2: f.grossM2, areaM2: f.areaM2, lowM2: f.lowM2, highM2: f.highM2 },
+    ...{ perimeterM: f.perimeterM, wallM2: f.wallM2, volumeM3: f.volumeM3 },
+    ...{ repairs: f.outline.repairs, refused: f.outline.refused, label: roomyPlace(f.net) },
+  };
+  SUMMARIES.set(f, made);
   return made;
 }
 
@@ -65,16 +69,10 @@ export function summaryOf(plan: Plan, asks: Asks): PlanSummary {
   const { zones, totals } = figuresOf(plan);
   const building = asks.building && plan.zones.find((zone) => zone.id === asks.building?.id);
   return {
-    zones: [...zones].map(([id, f]) => ({
-      ...{ id, grossM2: f.grossM2, areaM2: f.areaM2, lowM2: f.lowM2, highM2: f.highM2 },
-      ...{ perimeterM: f.perimeterM, wallM2: f.wallM2, volumeM3: f.volumeM3 },
-      repairs: f.outline.repairs,
-      refused: f.outline.refused,
-      label: labelOf(f.net),
-    })),
+    zones: [...zones].map(([id, f]) => summaryOfZone(id, f)),
     totals: [...totals].map(([kind, sum]) => ({ kind, ...sum })),
     jobs: asks.jobs.map(({ zones: ids, keepOff }) => {
-      const { direction: _, ...job } = treatableOf(plan, ids, keepOff);
+      const { direction: _, rings: __, ...job } = treatableOf(plan, ids, keepOff);
       return job;
     }),
     walls:

@@ -16,6 +16,7 @@
   import TapeForm from './TapeForm.svelte';
   import TypedLine from './TypedLine.svelte';
   import Underlay from './Underlay.svelte';
+  import { SheetView } from './view.svelte';
 
   interface Props {
     propertyId: string;
@@ -43,6 +44,7 @@
       ),
   );
   let summary = $state.raw<PlanSummary | null>(null);
+  const view = new SheetView();
   let sheet: PlanSheet;
   let line = $state<TypedLine>();
   let wrong = $state('');
@@ -143,12 +145,12 @@
       else editor.undo();
     } else if (event.key === 'Escape') editor.leave();
     else if (typing || event.ctrlKey || event.metaKey || event.altKey) return;
-    else if (event.key === '+' || event.key === '=') sheet.closer(1.4);
-    else if (event.key === '-') sheet.closer(1 / 1.4);
+    else if (event.key === '+' || event.key === '=') view.closer(1.4);
+    else if (event.key === '-') view.closer(1 / 1.4);
     else if (SHIFT[event.key] && !event.defaultPrevented && (event.target as Element) === document.body) {
       event.preventDefault();
       const [dx, dy] = SHIFT[event.key] ?? [0, 0];
-      sheet.shift(dx, dy);
+      view.shift(dx, dy);
     } else if (event.key === 'Delete' && may) editor.remove();
   }
   /** Arrow keys move the sheet while no zone or corner has the focus. */
@@ -177,14 +179,14 @@
   }}
 />
 
-<DrawBar {editor} {may} fit={() => sheet.fit()} closer={(by) => sheet.closer(by)} />
+<DrawBar {editor} {may} fit={() => sheet.fit()} closer={(by) => view.closer(by)} />
 {#if wrong}<p class="field-error" role="alert">{wrong}</p>{/if}
 <div class="two">
   <div class="sheet">
     {#if typed}
-      <TypedLine bind:this={line} {editor} middle={() => sheet.middle()} {finish} {lay} />
+      <TypedLine bind:this={line} {editor} middle={() => view.middle()} {finish} {lay} />
     {/if}
-    <PlanSheet bind:this={sheet} {editor} {summary} {may} pictures="{at}/picture" {lay} />
+    <PlanSheet bind:this={sheet} {editor} {view} {summary} {may} pictures="{at}/picture" {lay} />
   </div>
   <aside>
     {#if may}
@@ -212,7 +214,7 @@
         <Underlay
           {editor}
           to="{at}/picture"
-          middle={() => sheet.middle()}
+          middle={() => view.middle()}
           pair={editor.mode === 'scale' ? editor.points.map(([x, y]): Point => [x, y]) : []}
           clear={() => editor.leave()}
         />
