@@ -11,6 +11,7 @@ describe('the manner of a workspace', () => {
     expect([PLAIN, us, uk].map((show) => show.degreesText(20))).toEqual(['20 °C', '68 °F', '20 °C']);
     expect([PLAIN, us].map((show) => show.rainText(12.7))).toEqual(['12.7 mm', '0.5 in']);
     expect([PLAIN, us].map((show) => show.lengthText(3.048))).toEqual(['3.05 m', '10 ft']);
+    expect([PLAIN, us].map((show) => show.areaText(92.90304))).toEqual(['92.9 m²', '1,000 ft²']);
   });
 
   it('counts insects to the square foot where frames are feet', () => {

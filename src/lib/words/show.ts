@@ -198,6 +198,11 @@ export function showIn(manner: Manner) {
   const degreesText = (celsius: number): string => ownText('temperature', celsius);
   const rainText = (mm: number): string => ownText('rain', mm);
   const lengthText = (metres: number): string => ownText('length', metres);
+  /** Ground in m², in the unit in which people here measure it. */
+  const areaText = (m2: number): string => {
+    const unit = units === 'us' ? 'ft2' : 'm2';
+    return quantityText({ value: valueIn({ value: m2, unit: 'm2' }, unit), unit });
+  };
   /** How long one animal is, from mm. */
   const oneBodyText = (mm: number): string => ownText('body', mm);
   /** How long an insect is, from least to most in mm. */
@@ -220,6 +225,7 @@ export function showIn(manner: Manner) {
     degreesText,
     rainText,
     lengthText,
+    areaText,
     perText,
     bodyText,
     oneBodyText,

@@ -173,6 +173,32 @@ export function withCorner(shape: ZoneShape, ring: number, index: number, to: Po
   }
 }
 
+/** The next corner along an outline or line. */
+const after = (corners: readonly Corner[], i: number): number => (i + 1) % corners.length;
+
+/**
+ * The corners with edge `i` as long as `length` metres, above 0: the corner at its end moves along it. As they were where
+ * the edge has no length to go by.
+ */
+export function withEdgeLength(corners: readonly Corner[], i: number, length: number): readonly Corner[] {
+  const [a, b] = [corners[i], corners[after(corners, i)]];
+  const now = a && b ? Math.hypot(b[0] - a[0], b[1] - a[1]) : 0;
+  if (!a || !b || now === 0 || !(length > 0)) return corners;
+  const to = [a[0] + ((b[0] - a[0]) * length) / now, a[1] + ((b[1] - a[1]) * length) / now] as const;
+  return corners.map((c, k): Corner => (k !== after(corners, i) ? c : b[2] ? [...to, b[2]] : to));
+}
+
+/** The corners with edge `i` bowed out by so many metres; 0 makes it straight. */
+export const withBow = (corners: readonly Corner[], i: number, bow: number): Corner[] =>
+  corners.map((c, k): Corner => (k !== i ? c : bow === 0 ? [c[0], c[1]] : [c[0], c[1], bow]));
+
+/** The corners with one more in the middle of edge `i`. */
+export function halvedEdge(corners: readonly Corner[], i: number): readonly Corner[] {
+  const [a, b] = [corners[i], corners[after(corners, i)]];
+  if (!a || !b) return corners;
+  return [...corners.slice(0, i + 1), [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2], ...corners.slice(i + 1)];
+}
+
 /** Corners that may be taken hold of, ring by ring. */
 export function handlesOf(shape: ZoneShape): (readonly Corner[])[] {
   switch (shape.kind) {

@@ -1,4 +1,4 @@
-import { difference, intersection } from '../clip';
+import { difference } from '../clip';
 import { areaOf, boxesMeet, perimeterOf, type Box, type Rings } from '../geometry';
 import { isGround, rankOf, type Plan, type Zone, type ZoneKind } from './plan';
 import { outlineOf, type Outline } from './outline';
@@ -110,6 +110,3 @@ function workOut(zone: Zone, covers: readonly Zone[]): ZoneFigures {
         : areaOf(outline.rings) * zone.height,
   };
 }
-
-/** How much of one figure lies in another, in m². */
-export const sharedM2 = (a: Rings, b: Rings): number => areaOf(intersection(a, b));

@@ -1,5 +1,8 @@
 import { difference, intersection } from '../clip';
 import { areaOf, boxesMeet, boxOf, type Rings } from '../geometry';
+import { quantity, valueIn, type Quantity } from '../units';
+import { outlineOf } from './outline';
+import type { Zone } from './plan';
 
 /** Where a product went down: on a known footprint, or on zones of which only the names are known. */
 export interface PutDown {
@@ -42,3 +45,28 @@ export function cellsOf(ground: Rings, lineage: readonly string[], putDown: read
   }
   return cells.map(({ rings, records }) => ({ areaM2: areaOf(rings), records }));
 }
+
+/**
+ * What went down on a zone's ground, each with the share of the zone that it covers, above 0 to 1; null where only the
+ * zone's name is known, so that it counts on all of it.
+ */
+export function putDownOn<T extends PutDown>(
+  zone: Zone,
+  putDown: readonly T[],
+): { readonly done: T; readonly share: number | null }[] {
+  const { rings } = outlineOf(zone.shape);
+  const whole = areaOf(rings);
+  const lineage = [zone.id, ...zone.from];
+  return putDown.flatMap((done): { done: T; share: number | null }[] => {
+    if (done.footprint === null)
+      return done.zones.some((id) => lineage.includes(id)) ? [{ done, share: null }] : [];
+    const shared = areaOf(intersection(rings, done.footprint));
+    return shared > CRUMB_M2 && whole > 0 ? [{ done, share: Math.min(1, shared / whole) }] : [];
+  });
+}
+
+/** What a rate puts on an area of so many m²: `amount` for each `per`, an area above 0. */
+export const amountOn = (
+  areaM2: number,
+  { amount, per }: { readonly amount: Quantity; readonly per: Quantity },
+): Quantity => quantity((amount.value * areaM2) / valueIn(per, 'm2'), amount.unit);

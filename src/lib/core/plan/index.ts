@@ -21,7 +21,7 @@ export {
   type ZoneShape,
 } from './plan';
 export { outlineOf, type Outline } from './outline';
-export { figuresOf, sharedM2, type PlanFigures, type ZoneFigures } from './figures';
+export { figuresOf, type PlanFigures, type ZoneFigures } from './figures';
 export { KEEP_OFF_NOTHING, treatableOf, type KeepOff, type Treatable } from './treatable';
 export {
   bandAround,
@@ -35,6 +35,7 @@ export {
 } from './walls';
 export {
   cutOut,
+  halvedEdge,
   handlesOf,
   joinZones,
   middleOf,
@@ -43,12 +44,14 @@ export {
   reshaped,
   shapesOf,
   splitZone,
+  withBow,
+  withEdgeLength,
   withCorner,
   type EditRefusal,
 } from './edits';
 export { snap, type Snapped } from './snap';
-export { gridOver, symbolRadius } from './survey';
+export { gridOver, scaledBy, symbolRadius, withReading } from './survey';
 export { mergePlans, type MergedPlan } from './merge';
 export { measureOnPlan } from './measure';
-export { cellsOf, type Cell, type PutDown } from './history';
+export { amountOn, cellsOf, putDownOn, type Cell, type PutDown } from './history';
 export { summaryOf, type Asks, type PlanSummary, type ZoneSummary } from './summary';

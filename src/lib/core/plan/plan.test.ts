@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { areaOf, type Point, type Rings } from '../geometry';
+import { areaOf, distance, type Corner, type Point, type Rings } from '../geometry';
 import { otherSide } from '../site';
 import {
+  amountOn,
   bandAround,
   eavesOf,
   cellsOf,
@@ -10,16 +11,23 @@ import {
   EMPTY_PLAN,
   figuresOf,
   gridOver,
+  halvedEdge,
   joinZones,
   KEEP_OFF_NOTHING,
   mergePlans,
   mirroredShape,
   outlineOf,
+  putDownOn,
+  scaledBy,
   snap,
   splitZone,
   treatableOf,
   wallRuns,
+  withBow,
   withCorner,
+  withEdgeLength,
+  withReading,
+  type Mark,
   type Plan,
   type Zone,
   type ZoneKind,
@@ -228,6 +236,54 @@ describe('editing', () => {
     expect(withCorner(rectangle(0, 0, 4, 3), 0, 2, [6, 5])).toMatchObject({ length: 6, width: 5 }));
 });
 
+describe('numbers typed for a shape', () => {
+  const square: Corner[] = [
+    [0, 0],
+    [4, 0, 0.5],
+    [4, 3],
+    [0, 3],
+  ];
+  it('make an edge as long as was typed, along itself, and keep the bow of the corner that moves', () => {
+    expect(withEdgeLength(square, 0, 6)[1]).toEqual([6, 0, 0.5]);
+    // The last edge ends at the first corner.
+    expect(withEdgeLength(square, 3, 1)[0]).toEqual([0, 2]);
+    expect(withEdgeLength(square, 0, 0)).toBe(square);
+    expect(withEdgeLength([square[0]!, square[0]!], 0, 5)).toEqual([square[0], square[0]]);
+  });
+  it('bow an edge and straighten it, and halve one without changing its outline', () => {
+    expect(withBow(square, 0, 0.2)[0]).toEqual([0, 0, 0.2]);
+    expect(withBow(square, 1, 0)[1]).toEqual([4, 0]);
+    expect(halvedEdge(square, 2)).toHaveLength(5);
+    expect(halvedEdge(square, 3)[4]).toEqual([0, 1.5]);
+  });
+  it('scale a picture so that two places of it lie as far apart as was taped; the first stays', () => {
+    const u = {
+      ...{ picture: 'p', ratio: 0.5, turn: 30, strength: 1, scaled: false },
+      width: 40,
+      at: [10, 20],
+    } as const;
+    const scaled = scaledBy(u, [14, 23], [14, 28], 12.5);
+    expect(scaled).toMatchObject({ width: 100, at: [4, 15.5], scaled: true });
+    // Where a place of the picture lies: measured from its corner, it grows with the picture.
+    const lies = ([x, y]: Point): Point => [4 + (x - 10) * 2.5, 15.5 + (y - 20) * 2.5];
+    expect(lies([14, 23])).toEqual([14, 23]);
+    expect(distance(lies([14, 23]), lies([14, 28]))).toBe(12.5);
+    expect(scaledBy(u, [1, 1], [1, 1], 5)).toBeNull();
+    expect(scaledBy(u, [1, 1], [2, 1], 0)).toBeNull();
+    expect(scaledBy(u, [1, 1], [1.001, 1], 9000)).toBeNull();
+  });
+  it('note a count in the place of one of the same day, the earliest first', () => {
+    const mark: Mark = {
+      ...{ id: 'm', number: 1, kind: 'lure', at: [0, 0], layer: 'outside' },
+      readings: [{ on: '2027-09-02', count: 3, note: '' }],
+    };
+    expect(withReading(withReading(mark, '2027-09-02', 5), '2027-08-30', 0).readings).toEqual([
+      { on: '2027-08-30', count: 0, note: '' },
+      { on: '2027-09-02', count: 5, note: '' },
+    ]);
+  });
+});
+
 describe('snapping', () => {
   const zones = [zone('lawn', 'lawn', rectangle(0, 0, 20, 10))];
   const near = (at: Point, from?: Point) => snap(at, zones, { reach: 0.5, grid: 1, from: from ?? null });
@@ -285,6 +341,27 @@ describe('history of the ground', () => {
       ],
     );
     expect(cells).toEqual([{ areaM2: expect.closeTo(100, 5) as number, records: ['unknown'] }]);
+  });
+});
+
+describe('what went down on a zone', () => {
+  const lawn = zone('lawn', 'lawn', rectangle(0, 0, 10, 10), { from: ['old-lawn'] });
+  const half = outlineOf(rectangle(5, 0, 10, 10)).rings;
+  it('is told with the share of it, or without one where only the name is known', () => {
+    const down = [
+      { id: 'a', footprint: half, zones: ['elsewhere'] },
+      { id: 'b', footprint: null, zones: ['old-lawn'] },
+      { id: 'c', footprint: outlineOf(rectangle(30, 0, 5, 5)).rings, zones: ['lawn'] },
+      { id: 'd', footprint: null, zones: ['bed'] },
+    ];
+    expect(putDownOn(lawn, down).map(({ done, share }) => [done.id, share])).toEqual([
+      ['a', expect.closeTo(0.5, 6)],
+      ['b', null],
+    ]);
+  });
+  it('is the rate times the area, whatever the area that the rate is for is told in', () => {
+    const rate = { amount: { value: 30, unit: 'ml' }, per: { value: 1000, unit: 'ft2' } } as const;
+    expect(amountOn(92.90304, rate)).toEqual({ value: expect.closeTo(30, 9), unit: 'ml' });
   });
 });
 

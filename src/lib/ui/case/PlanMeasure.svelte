@@ -140,9 +140,10 @@
   <input type="hidden" name="plan.waterGapM" value={measured.waterGapM ?? ''} />
   {#if zones.length > 0 && plan.zones.length > 0}
     <p class="small">
-      {#if measured.areaM2 > 0}{show.quantityText({ value: measured.areaM2, unit: 'm2' })} to treat, in a rectangle
-        of {show.lengthText(measured.lengthM)} by {show.lengthText(measured.widthM)}.
-        {#if measured.keptOffM2 > 0.01}{show.quantityText({ value: measured.keptOffM2, unit: 'm2' })} kept off.{/if}
+      {#if measured.areaM2 > 0}{show.areaText(measured.areaM2)} to treat, in a rectangle of {show.lengthText(
+          measured.lengthM,
+        )} by {show.lengthText(measured.widthM)}.
+        {#if measured.keptOffM2 > 0.01}{show.areaText(measured.keptOffM2)} kept off.{/if}
         {#if measured.waterGapM !== null}Water lies {show.lengthText(measured.waterGapM)} off.{/if}
       {/if}
       {#if measured.places > 0}{measured.places} {measured.places === 1 ? 'place' : 'places'}.{/if}

@@ -33,7 +33,7 @@
   const chosen = $derived(editor.chosen);
   const figures = $derived(summary?.zones.find((zone) => zone.id === one?.id) ?? null);
   let wrong = $state('');
-  const area = (m2: number): string => show.quantityText({ value: m2, unit: 'm2' });
+  const area = (m2: number): string => show.areaText(m2);
   const set = (to: Partial<Zone>, under: string | null = null): void => {
     if (one) editor.changeZone(one.id, to, under);
   };

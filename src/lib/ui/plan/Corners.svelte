@@ -1,6 +1,6 @@
 <script lang="ts">
   import { distance, type Corner } from '../../core/geometry';
-  import type { Zone, ZoneShape } from '../../core/plan';
+  import { halvedEdge, withBow, withEdgeLength, type Zone, type ZoneShape } from '../../core/plan';
   import type { PlanEditor } from './editor.svelte';
 
   /** The measures of a shape as numbers: sides, radius, or corner by corner with the length of each edge. */
@@ -24,29 +24,10 @@
   }
   function setLength(i: number, text: string): void {
     const length = numberIn(text);
-    const [a, b] = [corners[i], corners[(i + 1) % corners.length]];
-    if (length === null || length <= 0 || !a || !b) return;
-    const now = distance([a[0], a[1]], [b[0], b[1]]);
-    if (now === 0) return;
-    const to: Corner = [
-      a[0] + ((b[0] - a[0]) * length) / now,
-      a[1] + ((b[1] - a[1]) * length) / now,
-      b[2] ?? 0,
-    ];
-    withCorners(corners.map((c, k) => (k === (i + 1) % corners.length ? to : c)));
+    if (length !== null) withCorners(withEdgeLength(corners, i, length));
   }
-  function setBow(i: number, text: string): void {
-    const bow = numberIn(text) ?? 0;
-    withCorners(
-      corners.map((c, k): Corner => (k === i ? (bow === 0 ? [c[0], c[1]] : [c[0], c[1], bow]) : c)),
-    );
-  }
-  function halve(i: number): void {
-    const [a, b] = [corners[i], corners[(i + 1) % corners.length]];
-    if (!a || !b) return;
-    const middle: Corner = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
-    withCorners([...corners.slice(0, i + 1), middle, ...corners.slice(i + 1)]);
-  }
+  const setBow = (i: number, text: string): void => withCorners(withBow(corners, i, numberIn(text) ?? 0));
+  const halve = (i: number): void => withCorners(halvedEdge(corners, i));
   const drop = (i: number): void => withCorners(corners.filter((_, k) => k !== i));
   function size(key: 'length' | 'width' | 'radius' | 'turn', text: string): void {
     const value = numberIn(text);

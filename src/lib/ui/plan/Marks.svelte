@@ -1,7 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { grid } from '../../core/calibrate';
-  import { gridOver, isPlace, outlineOf } from '../../core/plan';
+  import { gridOver, isPlace, outlineOf, withReading } from '../../core/plan';
   import { MARK_WORDS } from '../../words';
   import { getShow } from '../parts/show';
   import type { PlanEditor } from './editor.svelte';
@@ -14,7 +14,9 @@
   let counts = $state<Record<string, string>>({});
   let radius = $state('');
   let wrong = $state('');
-  const one = $derived(editor.one && !isPlace(editor.one) ? editor.one : null);
+  const one = $derived(
+    editor.one && !isPlace(editor.one) && editor.one.kind !== 'building' ? editor.one : null,
+  );
 
   function note(): void {
     const typed = marks.flatMap((mark) => {
@@ -31,13 +33,7 @@
       ...editor.plan,
       marks: editor.plan.marks.map((mark) => {
         const count = read.get(mark.id);
-        if (count === undefined) return mark;
-        // A second reading of one day takes the place of the first.
-        const rest = mark.readings.filter((reading) => reading.on !== on);
-        return {
-          ...mark,
-          readings: [...rest, { on, count, note: '' }].sort((a, b) => (a.on < b.on ? -1 : 1)),
-        };
+        return count === undefined ? mark : withReading(mark, on, count);
       }),
     });
     counts = {};

@@ -1,7 +1,6 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
-  import type { PlanSummary } from '../../core/plan';
-  import { valueIn } from '../../core/units';
+  import { amountOn, type PlanSummary } from '../../core/plan';
   import { ZONE_WORDS } from '../../words';
   import { getShow } from '../parts/show';
   import type { PlanEditor } from './editor.svelte';
@@ -14,12 +13,11 @@
     jobs,
   }: { editor: PlanEditor; summary: PlanSummary | null; jobs: readonly PlanJob[] } = $props();
   const show = getShow();
-  const m2 = (value: number): string => show.quantityText({ value, unit: 'm2' });
+  const m2 = show.areaText;
   const totals = $derived(summary?.totals.filter((total) => total.areaM2 > 0) ?? []);
   function amount(job: PlanJob, areaM2: number): string {
     if (!job.rate) return 'no remedy chosen yet';
-    const value = (job.rate.amount.value * areaM2) / valueIn(job.rate.per, 'm2');
-    return `${show.quantityText({ value, unit: job.rate.amount.unit })} of ${job.rate.name}`;
+    return `${show.quantityText(amountOn(areaM2, job.rate))} of ${job.rate.name}`;
   }
 </script>
 

@@ -92,7 +92,7 @@
 
   const label = (zone: Zone): string => {
     const area = areas.get(zone.id);
-    return `${zone.name}, ${ZONE_WORDS[zone.kind]}${area ? `, ${show.quantityText({ value: area, unit: 'm2' })}` : ''}`;
+    return `${zone.name}, ${ZONE_WORDS[zone.kind]}${area ? `, ${show.areaText(area)}` : ''}`;
   };
 </script>
 

@@ -25,7 +25,7 @@
     {@const [x, y] = view.toPage(found?.label ?? middleOf(zone.shape))}
     <text {x} {y} pointer-events="none"
       ><tspan class="strong">{zone.name}</tspan>{#if found && tall > TWO_LINES_PX}<tspan {x} dy="17"
-          >{show.quantityText({ value: found.areaM2, unit: 'm2' })}</tspan
+          >{show.areaText(found.areaM2)}</tspan
         >{/if}</text
     >
   {/if}

@@ -101,9 +101,7 @@
   <button type="button" class="button button-plain" onclick={() => rows.push({ a: '', b: '', side: 'left' })}
     >One more corner</button
   >
-  {#if area !== null}<span class="figure" aria-live="polite"
-      >{show.quantityText({ value: area, unit: 'm2' })}</span
-    >{/if}
+  {#if area !== null}<span class="figure" aria-live="polite">{show.areaText(area)}</span>{/if}
   <button type="button" class="button" onclick={take}>Put it on the plan</button>
 </p>
 {#if wrong}<p class="field-error" role="alert">{wrong}</p>{/if}

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import { distance, type Point } from '../../core/geometry';
-  import type { Underlay } from '../../core/plan';
+  import type { Point } from '../../core/geometry';
+  import { scaledBy, type Underlay } from '../../core/plan';
   import type { PlanEditor } from './editor.svelte';
 
   /** A picture or scan under the drawing: taken in, scaled by two places of known distance, turned, faded. */
@@ -60,18 +60,13 @@
       wrong = 'Tap two places on the picture, and type how far apart they are.';
       return;
     }
-    const by = known / distance(a, b);
-    if (!Number.isFinite(by) || u.width * by > 50_000 || u.width * by < 0.1) {
+    const scaled = scaledBy(u, a, b, known);
+    if (!scaled) {
       wrong = 'The two places lie on each other, or the distance is no distance. Tap two others.';
       return;
     }
     wrong = '';
-    // The first place stays where it is.
-    set({
-      width: u.width * by,
-      at: [a[0] + (u.at[0] - a[0]) * by, a[1] + (u.at[1] - a[1]) * by],
-      scaled: true,
-    });
+    set(scaled);
     apart = '';
     clear();
   }

@@ -19,7 +19,7 @@
     if (!(width > 0) || !(height > 0) || !(from >= 0)) return;
     editor.changeZone(zone.id, { openings: [...zone.openings, { edge, from, width, height, kind }] });
   }
-  const m2 = (value: number): string => show.quantityText({ value, unit: 'm2' });
+  const m2 = (value: number): string => show.areaText(value);
 </script>
 
 <details>

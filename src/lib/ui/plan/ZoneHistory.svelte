@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { outlineOf, sharedM2, type Zone } from '../../core/plan';
+  import { amountOn, putDownOn, type Zone } from '../../core/plan';
   import { valueIn } from '../../core/units';
   import { getShow } from '../parts/show';
   import type { PutDownHere } from './job';
@@ -7,33 +7,27 @@
   /** What went down on a zone's ground, wherever its edges ran at the time. */
   let { zone, putDown, today }: { zone: Zone; putDown: readonly PutDownHere[]; today: string } = $props();
   const show = getShow();
-  const here = $derived.by(() => {
-    const { rings } = outlineOf(zone.shape);
-    const whole = sharedM2(rings, rings);
-    const lineage = [zone.id, ...zone.from];
-    return putDown.flatMap((done): (PutDownHere & { share: number | null })[] => {
-      if (done.footprint === null)
-        return done.zones.some((id) => lineage.includes(id)) ? [{ ...done, share: null }] : [];
-      const shared = sharedM2(rings, done.footprint);
-      return shared > 0.01 && whole > 0 ? [{ ...done, share: Math.min(1, shared / whole) }] : [];
-    });
-  });
-  const rate = ({ product, area }: PutDownHere): string =>
-    show.rateText((product.value * 100) / valueIn(area, 'm2'), product.unit, { value: 100, unit: 'm2' });
+  const here = $derived(putDownOn(zone, putDown));
+  /** For so many m² rates are told here. */
+  const PER_M2 = 100;
+  const rate = ({ product, area }: PutDownHere): string => {
+    const { value, unit } = amountOn(PER_M2, { amount: product, per: area });
+    return show.rateText(value, unit, { value: PER_M2, unit: 'm2' });
+  };
 </script>
 
 {#if here.length > 0}
   <details open>
     <summary>What went down here: {here.length}</summary>
     <ul class="rule-list small">
-      {#each here as done (done.id)}
+      {#each here as { done, share } (done.id)}
         <li>
           <span class="figure">{done.label}</span>, {show.dayText(done.doneOn, today)}
           <span class="soft"
-            >{valueIn(done.area, 'm2') > 0 ? rate(done) : ''}{done.share === null
+            >{valueIn(done.area, 'm2') > 0 ? rate(done) : ''}{share === null
               ? ', somewhere on the zone: counted on all of it'
-              : done.share < 0.995
-                ? `, on ${Math.round(done.share * 100)} % of it`
+              : share < 0.995
+                ? `, on ${Math.round(share * 100)} % of it`
                 : ''}</span
           >
         </li>
