@@ -208,3 +208,55 @@ test('a bed is laid by taps, crosses itself, is put right by dragging a corner, 
   await page.getByRole('button', { name: 'PNG' }).click();
   expect((await download).suggestedFilename()).toBe('plan.png');
 });
+
+test('two fingers spread bring the plan nearer, one moves it, and a corner follows the finger that holds it', async ({
+  page,
+}, info) => {
+  test.skip(info.project.name !== 'phone', 'Fingers are for telephones.');
+  await newPlan(page, 'Yard by finger');
+  const sheet = page.getByRole('group', { name: /^Plan, outside/ });
+  const box = await sheet.boundingBox();
+  if (!box) throw new Error('the sheet is not there');
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.getByLabel('How it is drawn').selectOption({ label: 'as a rectangle' });
+  await page.getByRole('button', { name: 'Draw it' }).tap();
+  await page.touchscreen.tap(x - 60, y - 60);
+  await page.touchscreen.tap(x + 60, y + 60);
+  const lawn = page.getByRole('button', { name: /^Lawn,/ });
+  await expect(lawn).toBeVisible();
+  const width = async () => (await lawn.boundingBox())?.width ?? 0;
+  const left = async () => (await lawn.boundingBox())?.x ?? 0;
+  const hand = await page.context().newCDPSession(page);
+  type Finger = readonly [number, number];
+  const stroke = async (path: (at: number) => readonly Finger[]): Promise<void> => {
+    const touchPoints = (at: number) => path(at).map(([fx, fy], id) => ({ x: fx, y: fy, id }));
+    await hand.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: touchPoints(0) });
+    for (let i = 1; i <= 8; i += 1)
+      await hand.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: touchPoints(i) });
+    await hand.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+  };
+  const narrow = await width();
+  const outline = (await lawn.getAttribute('d')) ?? '';
+  await stroke((i) => [
+    [x - 30 - 4 * i, y],
+    [x + 30 + 4 * i, y],
+  ]);
+  // From 60 pixels apart to 124; the fingers were on the chosen lawn, which stays where and as large as it was.
+  await expect.poll(async () => (await width()) / narrow).toBeCloseTo(124 / 60, 0);
+  await expect(lawn).toHaveAttribute('d', outline);
+  const before = await left();
+  await page.keyboard.press('Escape');
+  await stroke((i) => [[x - 160 + 5 * i, y + 150]]);
+  await expect.poll(async () => (await left()) - before).toBeGreaterThan(30);
+  await page.getByRole('button', { name: 'Show all' }).tap();
+  // The corner across from the first stretches the rectangle by as much as the finger moves.
+  await expect
+    .poll(async () => (await page.locator('[data-corner="2"]').boundingBox())?.y)
+    .toBeGreaterThan(box.y);
+  const corner = await page.locator('[data-corner="2"]').boundingBox();
+  if (!corner) throw new Error('the corner is not there');
+  const wide = await width();
+  await stroke((i) => [[corner.x + 6 - 5 * i, corner.y + 6]]);
+  await expect.poll(async () => wide - (await width())).toBeGreaterThan(25);
+  await saved(page);
+});

@@ -53,6 +53,7 @@ async function dragInPage() {
     on.dispatchEvent(
       new PointerEvent(name, {
         bubbles: true,
+        isPrimary: true,
         pointerId: 1,
         button: 0,
         clientX: x + dx,

@@ -72,6 +72,20 @@ describe('a rate in plain words', () => {
     expect(useRateText({ ...blank, ...change }, PLAIN)).toBe(words);
   });
 
+  it('names the pest of a step, where somebody knows its name', () => {
+    const use: LabelUse = {
+      ...blank,
+      ...(GOLDEN[0]?.[0] ?? {}),
+      steps: [
+        { by: 'pest', of: 'chinch-bug', min: 1, max: 1.1 },
+        { by: 'severity', of: 'heavy', min: 1.1, max: 1.1 },
+      ],
+    };
+    expect(useText(use, PLAIN, (id) => (id === 'chinch-bug' ? 'chinch bug' : '?'))).toContain(
+      'chinch bug 1 to 1.1 fl oz, heavy 1.1 fl oz',
+    );
+  });
+
   it('goes on with how often, and with what binds the year', () => {
     const use: LabelUse = {
       ...blank,

@@ -66,12 +66,18 @@ export function useRateText({ rate, carrier, method }: LabelUse, show: Show): st
     : `${range} for ${per}, in ${of(carrier.amount)} for ${perText(carrier.per, method, show)}`;
 }
 
-/** The same with how often: `…, no sooner than 21 days, twice a year, at most 400 ml for 1,000 m² in 12 months`. */
-export function useText(use: LabelUse, show: Show): string {
+/**
+ * The same with how often: `…, no sooner than 21 days, twice a year, at most 400 ml for 1,000 m² in 12 months`. `nameOf`
+ * names the pest or stage that a step of the rate is for.
+ */
+export function useText(use: LabelUse, show: Show, nameOf: (id: string) => string = (id) => id): string {
   const { cap, steps, rate } = use;
   return [
     useRateText(use, show),
-    ...(rate ? steps : []).map((s) => `${s.of} ${rangeText(s.min, s.max, rate?.unit ?? 'ml', show)}`),
+    ...(rate ? steps : []).map(
+      (s) =>
+        `${s.by === 'severity' ? s.of : nameOf(s.of)} ${rangeText(s.min, s.max, rate?.unit ?? 'ml', show)}`,
+    ),
     ...(use.noSoonerThanDays === null ? [] : [`no sooner than ${days(use.noSoonerThanDays)}`]),
     ...(use.aboutEveryDays === null ? [] : [`repeated about every ${days(use.aboutEveryDays)}`]),
     ...(use.maxPerYear === null ? [] : [timesText(use.maxPerYear)]),

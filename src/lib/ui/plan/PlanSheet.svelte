@@ -1,6 +1,6 @@
 <script lang="ts">
   import { onMount, untrack } from 'svelte';
-  import { boxOf } from '../../core/geometry';
+  import { boxOf, type Point } from '../../core/geometry';
   import {
     isPlace,
     middleOf,
@@ -10,7 +10,6 @@
     type Zone,
     type ZoneKind,
   } from '../../core/plan';
-  import type { Point } from '../../core/geometry';
   import { layerText, ZONE_WORDS } from '../../words';
   import { fillOf } from '../../words/plan-drawing';
   import { getShow } from '../parts/show';
@@ -183,7 +182,7 @@
       <title>{zone.name}</title>
     </g>
   {/each}
-  <SheetNames zones={ground} {summary} {view} />
+  <SheetNames zones={ground} {marks} {summary} {view} />
   <SheetMarks {marks} {view} />
   <SheetHeld {editor} {hands} {view} {may} />
   <g transform="translate(16 {view.h - 18})" pointer-events="none">

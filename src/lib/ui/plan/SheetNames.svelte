@@ -1,28 +1,49 @@
 <script lang="ts">
-  import { middleOf, outlineOf, type PlanSummary, type Zone } from '../../core/plan';
+  import type { Point } from '../../core/geometry';
+  import { middleOf, outlineOf, type Mark, type PlanSummary, type Zone } from '../../core/plan';
   import { REPAIR_WORDS } from '../../words';
   import { getShow } from '../parts/show';
   import type { SheetView } from './view.svelte';
 
   /** The names and areas of zones, where there is room for them, and where an outline was put right. */
-  let { zones, summary, view }: { zones: readonly Zone[]; summary: PlanSummary | null; view: SheetView } =
-    $props();
+  interface Props {
+    zones: readonly Zone[];
+    /** Numbered places: no name is written over one. */
+    marks: readonly Mark[];
+    summary: PlanSummary | null;
+    view: SheetView;
+  }
+  let { zones, marks, summary, view }: Props = $props();
   const show = getShow();
   const LETTER_PX = 7.4;
   const TWO_LINES_PX = 44;
+  /** How far a name moves up or down from its place, in pixels, until it lies on no number. */
+  const MOVES_PX = [0, -36, 36, -72, 72];
   const known = $derived(new Map(summary?.zones.map((zone) => [zone.id, zone])));
   const faults = $derived(zones.flatMap((zone) => known.get(zone.id)?.repairs ?? []));
   const size = (zone: Zone): readonly [number, number] => {
     const { box } = outlineOf(zone.shape);
     return [(box.maxX - box.minX) * view.k, (box.maxY - box.minY) * view.k];
   };
+  /** Where a name of so many pixels goes: as near as it can to the roomiest place without covering a number. */
+  function placeOf(zone: Zone, best: Point | null | undefined, tall: number): Point {
+    const [x, y] = view.toPage(best ?? middleOf(zone.shape));
+    const half = (LETTER_PX * zone.name.length) / 2;
+    const free = (dy: number): boolean =>
+      Math.abs(dy) < tall / 2 - 20 &&
+      !marks.some((mark) => {
+        const [mx, my] = view.toPage(mark.at);
+        return Math.abs(mx - x) < half + 20 && my > y + dy - 26 && my < y + dy + 38;
+      });
+    return [x, y + (MOVES_PX.find(free) ?? 0)];
+  }
 </script>
 
 {#each zones as zone (zone.id)}
   {@const [wide, tall] = size(zone)}
   {#if wide > LETTER_PX * zone.name.length}
     {@const found = known.get(zone.id)}
-    {@const [x, y] = view.toPage(found?.label ?? middleOf(zone.shape))}
+    {@const [x, y] = placeOf(zone, found?.label, tall)}
     <text {x} {y} pointer-events="none"
       ><tspan class="strong">{zone.name}</tspan>{#if found && tall > TWO_LINES_PX}<tspan {x} dy="17"
           >{show.areaText(found.areaM2)}</tspan

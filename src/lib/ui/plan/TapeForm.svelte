@@ -66,7 +66,7 @@
   <label class="tick"><input type="checkbox" bind:checked={ends} /> A and B are corners too</label>
 </div>
 <table class="table small">
-  <thead><tr><th>Corner</th><th>To A</th><th>To B</th><th>Side</th></tr></thead>
+  <thead><tr><th>Corner</th><th>To A</th><th>To B</th><th>Side of A–B</th></tr></thead>
   <tbody>
     {#each rows as row, i (i)}
       <tr>
@@ -89,7 +89,7 @@
         >
         <td
           ><select class="field-input" aria-label="Side of corner {i + 1}" bind:value={row.side}>
-            <option value="left">left of A–B</option>
+            <option value="left">left</option>
             <option value="right">right</option>
           </select></td
         >
@@ -129,10 +129,10 @@
     min-height: 2.6rem;
   }
   td .field-input {
-    width: 5rem;
+    width: 4.6rem;
     min-height: 2.3rem;
   }
   td select.field-input {
-    width: 7rem;
+    width: 5.6rem;
   }
 </style>

@@ -18,6 +18,9 @@ export class SheetHands {
   /** The click that ends a drag chooses nothing. */
   #dragged = false;
 
+  /** A second finger is down: the sheet moves, and nothing is drawn or dragged until both are up. */
+  #two = false;
+
   constructor(
     private readonly editor: PlanEditor,
     private readonly view: SheetView,
@@ -45,6 +48,8 @@ export class SheetHands {
 
   press = (event: PointerEvent): void => {
     this.view.stroke();
+    this.#two = !event.isPrimary;
+    if (this.#two) return this.#letGo();
     this.#dragged = false;
     const { mode, one } = this.editor;
     if (event.button !== 0 || this.drawing || mode === 'mark' || mode === 'scale') return;
@@ -60,6 +65,7 @@ export class SheetHands {
   };
 
   drag = (event: PointerEvent): void => {
+    if (this.#two) return;
     const held = this.#held;
     if (!held) {
       if (this.editor.mode === 'look') return;
@@ -88,11 +94,21 @@ export class SheetHands {
       this.#dragged = moved;
       if (moved) return;
     }
-    if (event.button !== 0 || this.editor.mode === 'look') return;
+    if (this.#two || event.button !== 0 || this.editor.mode === 'look') return;
     // What was drawn with this tap stays chosen.
     this.#dragged = true;
     this.lay(this.snapped(this.view.toPlan(event)).at);
   };
+
+  /** What was held goes back to where it was. */
+  #letGo(): void {
+    const held = this.#held;
+    this.#held = null;
+    this.#dragged = true;
+    if (!held?.moved) return;
+    this.editor.reshape(held.zone.id, held.zone.shape, `drag-${held.zone.id}`);
+    this.editor.rest();
+  }
 
   choose = (event: MouseEvent): void => {
     if (this.editor.mode !== 'look' || this.#dragged) return;

@@ -57,7 +57,11 @@
   let card = $state.raw<LabelCard | null>(null);
   let unread = $state<string | null>(null);
   let turn = 0;
-  const pestName = (id: string): string => pests.find((p) => p.id === id)?.name ?? id;
+  /** A pest or a stage by its id. */
+  const pestName = (id: string): string =>
+    pests.find((p) => p.id === id)?.name ??
+    pests.flatMap((p) => p.stages).find((stage) => stage.id === id)?.name ??
+    id;
 
   async function typed(): Promise<void> {
     const now = ++turn;

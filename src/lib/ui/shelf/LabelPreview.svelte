@@ -18,7 +18,7 @@
         {card.uses.length > 1 ? `Use ${i + 1}: ` : ''}{use.sites.map((s) => SITE_WORDS[s]).join('; ') ||
           'no place yet'}
       </p>
-      <p>{METHOD_WORDS[use.method]}: {useText(use, show)}.</p>
+      <p>{METHOD_WORDS[use.method]}: {useText(use, show, (id) => pestName(id).toLowerCase())}.</p>
       <p class="soft small">
         {use.targets.map((t) => pestName(t.pest).toLowerCase()).join(', ') || 'no pest yet'}
       </p>

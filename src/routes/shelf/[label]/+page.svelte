@@ -33,6 +33,13 @@
   const may = getMayChange();
   const card = $derived(data.card);
   const found = $derived(checkLabel(card));
+  /** A pest or one of its stages, as a step of a rate names it. */
+  const nameOf = (id: string): string =>
+    (
+      data.pests[id]?.name ??
+      Object.values(data.pests).find((pest) => pest.stages[id])?.stages[id] ??
+      id
+    ).toLowerCase();
   const NOT_STATED = 'not stated';
   const general = $derived<[string, string | null][]>([
     ['Wear', card.ppe.join(', ') || null],
@@ -132,7 +139,7 @@
   {#each card.uses as use, i (i)}
     {@const limits = useLimits(use, show)}
     <h2 class="section-head">{placesOf(use.sites, i)}</h2>
-    <p class="plain">{METHOD_WORDS[use.method]}: {useText(use, show)}.</p>
+    <p class="plain">{METHOD_WORDS[use.method]}: {useText(use, show, nameOf)}.</p>
     <table class="table">
       <thead><tr><th>Against</th><th>Stages</th><th>Evidence</th></tr></thead>
       <tbody
