@@ -17,8 +17,10 @@
   const show = getShow();
   const LETTER_PX = 7.4;
   const TWO_LINES_PX = 44;
+  /** What a number and its symbol need above, below and beside a name, in pixels from where it is written. */
+  const ROOM_PX = { above: 24, below: 36, beside: 20 };
   /** How far a name moves up or down from its place, in pixels, until it lies on no number. */
-  const MOVES_PX = [0, -36, 36, -72, 72];
+  const MOVES_PX = [0, ...Array.from({ length: 15 }, (_, i) => [8 * (i + 1), -8 * (i + 1)]).flat()];
   const known = $derived(new Map(summary?.zones.map((zone) => [zone.id, zone])));
   const faults = $derived(zones.flatMap((zone) => known.get(zone.id)?.repairs ?? []));
   const size = (zone: Zone): readonly [number, number] => {
@@ -33,7 +35,11 @@
       Math.abs(dy) < tall / 2 - 20 &&
       !marks.some((mark) => {
         const [mx, my] = view.toPage(mark.at);
-        return Math.abs(mx - x) < half + 20 && my > y + dy - 26 && my < y + dy + 38;
+        return (
+          Math.abs(mx - x) < half + ROOM_PX.beside &&
+          my > y + dy - ROOM_PX.above &&
+          my < y + dy + ROOM_PX.below
+        );
       });
     return [x, y + (MOVES_PX.find(free) ?? 0)];
   }
