@@ -1,2 +1,3 @@
 export { MOST_ZONES, parsePlan, planSchema } from './plan-schema';
-export { readGeoJson, writeGeoJson, type GeoJsonRefusal, type ReadGeoJson } from './geojson';
+export { readGeoJson, type GeoJsonRefusal, type ReadGeoJson } from './read-geojson';
+export { writeGeoJson } from './write-geojson';

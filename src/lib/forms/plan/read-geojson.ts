@@ -1,18 +1,16 @@
-import { z } from 'zod';
-import { areaOf, ringArea, toEarth, toPlane, type Anchor, type Point, type Rings } from '../../core/geometry';
+import type { z } from 'zod';
+import { toPlane, type Anchor, type Point } from '../../core/geometry';
 import {
-  isPlace,
   outlineOf,
-  shapesOf,
   USUAL_ERROR_PCT,
   ZONE_KINDS,
   type Layer,
-  type Plan,
   type Zone,
   type ZoneKind,
   type ZoneShape,
 } from '../../core/plan';
 import { answer, invalid, refusal, type Refusal, type Result } from '../../core/result';
+import { fingerprint, geometry, isObject, turned, TYPES, type Geometry, type Position } from './geometry';
 import { MOST_ZONES, zoneSchema } from './plan-schema';
 
 export type GeoJsonRefusal =
@@ -21,36 +19,6 @@ export type GeoJsonRefusal =
 const MOST_POSITIONS = 100_000;
 const FURTHEST_M = 50_000;
 const STRIP_M = 1;
-const DECIMALS = 9;
-
-const position = z.array(z.number()).min(2).max(4);
-const geometry: z.ZodType<Geometry> = z.lazy(() =>
-  z.union([
-    z.object({ type: z.literal('Point'), coordinates: position }),
-    z.object({ type: z.literal('MultiPoint'), coordinates: z.array(position) }),
-    z.object({ type: z.literal('LineString'), coordinates: z.array(position).min(2) }),
-    z.object({ type: z.literal('MultiLineString'), coordinates: z.array(z.array(position).min(2)) }),
-    z.object({ type: z.literal('Polygon'), coordinates: z.array(z.array(position).min(3)).min(1) }),
-    z.object({
-      type: z.literal('MultiPolygon'),
-      coordinates: z.array(z.array(z.array(position).min(3)).min(1)),
-    }),
-    z.object({ type: z.literal('GeometryCollection'), geometries: z.array(geometry).max(200) }),
-  ]),
-);
-type Position = number[];
-type Geometry =
-  | { type: 'Point'; coordinates: Position }
-  | { type: 'MultiPoint'; coordinates: Position[] }
-  | { type: 'LineString'; coordinates: Position[] }
-  | { type: 'MultiLineString'; coordinates: Position[][] }
-  | { type: 'Polygon'; coordinates: Position[][] }
-  | { type: 'MultiPolygon'; coordinates: Position[][][] }
-  | { type: 'GeometryCollection'; geometries: Geometry[] };
-const TYPES = [
-  ...['Point', 'MultiPoint', 'LineString', 'MultiLineString', 'Polygon', 'MultiPolygon'],
-  'GeometryCollection',
-];
 
 interface Feature {
   readonly geometry: Geometry | null;
@@ -167,9 +135,6 @@ function deepest(issues: readonly z.core.$ZodIssue[], type: unknown): readonly P
   return branch.length > 0 ? deepest(branch, null) : ['type'];
 }
 
-const isObject = (value: unknown): value is Record<string, unknown> =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
-
 const ownMetres = (raw: unknown): boolean =>
   isObject(raw) && isObject(raw.nimsy) && raw.nimsy.coordinates === 'metres';
 
@@ -214,13 +179,6 @@ function middleOf(positions: readonly Position[]): Anchor {
   const lon = (west + east) / 2;
   return { lat: (south + north) / 2, lon: lon > 180 ? lon - 360 : lon < -180 ? lon + 360 : lon };
 }
-
-/** Metres east and north, as they lie on a plan whose north is so many degrees clockwise of its top. */
-function turned([e, n]: Point, north: number): Point {
-  const [c, s] = [Math.cos((north * Math.PI) / 180), Math.sin((north * Math.PI) / 180)];
-  return [e * c + n * s, n * c - e * s];
-}
-const turnedBack = ([x, y]: Point, north: number): Point => turned([x, y], -north);
 
 interface Part {
   readonly shape: ZoneShape;
@@ -316,88 +274,4 @@ function ownZone(raw: Record<string, unknown>): Partial<Zone> | null {
   if (!parsed.success) return null;
   const { id: _i, foreign: _f, shape, ...rest } = parsed.data;
   return coordinates === fingerprint(raw.geometry) ? { ...rest, shape } : rest;
-}
-
-/** Tells whether coordinates were touched: their number and a sum over the digits as they are written. */
-function fingerprint(of: unknown): string {
-  const text = JSON.stringify(of);
-  let sum = 0;
-  for (let i = 0; i < text.length; i++) sum = (sum * 31 + text.charCodeAt(i)) % 4_294_967_291;
-  return `${text.length}-${sum}`;
-}
-
-/**
- * The zones as a GeoJSON feature collection. Imported features whose zones are all there and untouched are given back as
- * they were read; everything else as polygons (circles and curves by their chords), points, with the zone itself in the
- * foreign member `nimsy`. A plan without an anchor is refused unless its own metres are asked for.
- */
-export function writeGeoJson(plan: Plan, as: 'earth' | 'metres'): Result<object, 'needs-anchor'> {
-  const { anchor, north } = plan;
-  if (as === 'earth' && !anchor) return { refused: [refusal('needs-anchor', '')] };
-  const round = (n: number): number => Number(n.toFixed(as === 'earth' ? DECIMALS : 4));
-  const place = (p: Point): Position =>
-    (as === 'earth' && anchor ? toEarth(turnedBack(p, north), anchor) : p).map(round);
-  const together = new Map<string, Zone[]>();
-  for (const zone of plan.zones)
-    if (zone.foreign) together.set(zone.foreign.key, [...(together.get(zone.foreign.key) ?? []), zone]);
-  const written = new Set<string>();
-  const features = plan.zones.flatMap((zone) => {
-    const { foreign } = zone;
-    const { id, foreign: _, ...rest } = zone;
-    // In its own metres a plan has no use for degrees that were read.
-    if (foreign && as === 'earth' && together.get(foreign.key)?.length === foreign.parts) {
-      if (written.has(foreign.key)) return [];
-      written.add(foreign.key);
-      return [
-        {
-          type: 'Feature',
-          ...(foreign.id === null ? {} : { id: foreign.id }),
-          geometry: foreign.geometry,
-          properties: foreign.properties,
-          ...(foreign.parts > 1 ? {} : { nimsy: { ...rest, coordinates: fingerprint(foreign.geometry) } }),
-        },
-      ];
-    }
-    const geometry = isPlace(zone)
-      ? { type: 'Point', coordinates: place((zone.shape as Extract<ZoneShape, { kind: 'place' }>).at) }
-      : surfaceOf(outlineOf(zone.shape).rings, place);
-    if (!geometry) return [];
-    const carried = isObject(foreign?.properties) ? foreign.properties : {};
-    return [
-      {
-        type: 'Feature',
-        id,
-        geometry,
-        properties: { ...carried, name: zone.name, kind: zone.kind },
-        nimsy: { ...rest, coordinates: fingerprint(geometry) },
-      },
-    ];
-  });
-  return answer({
-    type: 'FeatureCollection',
-    ...(as === 'metres' ? { nimsy: { coordinates: 'metres' } } : {}),
-    features,
-  });
-}
-
-function surfaceOf(rings: Rings, place: (p: Point) => Position): object | null {
-  const closed = (ring: readonly Point[]): Position[] => {
-    const points = ring.map(place);
-    return points[0] ? [...points, points[0]] : [];
-  };
-  const shapes = shapesOf(rings).filter(
-    (shape) => areaOf([shape.corners.map((c): Point => [c[0], c[1]])]) > 0,
-  );
-  const polygons = shapes.map((shape) => [
-    closed(shape.corners.map((c): Point => [c[0], c[1]])),
-    ...shape.holes.map((hole) => {
-      const ring = hole.map((c): Point => [c[0], c[1]]);
-      // Holes run clockwise (RFC 7946).
-      return closed(ringArea(ring) > 0 ? [...ring].reverse() : ring);
-    }),
-  ]);
-  if (polygons.length === 0) return null;
-  return polygons.length === 1
-    ? { type: 'Polygon', coordinates: polygons[0] }
-    : { type: 'MultiPolygon', coordinates: polygons };
 }
