@@ -2,6 +2,7 @@ import type { StopBodies } from '../src/lib/core/case';
 import type { Finding } from '../src/lib/core/identify';
 import { EMPTY_PLAN, measureOnPlan } from '../src/lib/core/plan';
 import type { CalendarDay, Quantity } from '../src/lib/core/units';
+import type { CalibrationForm, EquipmentForm } from '../src/lib/forms';
 import { PLANS } from './plans';
 
 /**
@@ -507,14 +508,16 @@ export const HOME_CONTAINERS = [
   },
 ];
 
-export const HOME_EQUIPMENT = [
+/** A tool of the demonstration with its book, the earliest entry first. */
+export interface DemoTool extends Omit<EquipmentForm, 'dueDays'> {
+  readonly calibratedOn: string | null;
+  readonly calibrations: readonly CalibrationForm[];
+}
+
+export const HOME_EQUIPMENT: readonly DemoTool[] = [
   {
-    kind: 'tank' as const,
-    name: 'Watering can 10 l',
-    size: 10,
-    unit: 'l',
-    swathM: 0.6,
-    calibratedOn: null,
+    ...{ kind: 'tank', name: 'Watering can 10 l', size: 10, unit: 'l', holds: null, swathM: 0.6 },
+    ...{ calibratedOn: null, calibrations: [] },
   },
 ];
 
@@ -699,12 +702,94 @@ export const CONTAINERS = [
   },
 ] as const;
 
-export const EQUIPMENT = [
-  { kind: 'tank', name: 'Knapsack 15 l', size: 15, unit: 'l', swathM: 1.5, calibratedOn: '2027-09-03' },
-  { kind: 'tank', name: 'Tow tank 100 l', size: 100, unit: 'l', swathM: 3, calibratedOn: '2027-04-12' },
-  { kind: 'tank', name: 'Watering can 10 l', size: 10, unit: 'l', swathM: 0.6, calibratedOn: null },
-  { kind: 'spreader', name: 'Drop spreader', size: 15, unit: 'kg', swathM: 0.6, calibratedOn: '2027-05-20' },
-  { kind: 'measure', name: 'Syringe 30 ml', size: 1, unit: 'ml', swathM: null, calibratedOn: null },
-  { kind: 'measure', name: 'Cup 250 ml', size: 10, unit: 'ml', swathM: null, calibratedOn: null },
-  { kind: 'measure', name: 'Kitchen scale', size: 0.01, unit: 'kg', swathM: null, calibratedOn: null },
-] as const;
+const measured = (
+  kind: CalibrationForm['kind'],
+  doneOn: string,
+  readings: CalibrationForm['readings'],
+  more: Partial<CalibrationForm> = {},
+): CalibrationForm => ({ kind, doneOn, readings, product: '', unit: '', setup: null, note: '', ...more });
+const flow = (doneOn: string, ...caught: number[]): CalibrationForm =>
+  measured(
+    'flow',
+    doneOn,
+    caught.map((amount) => ({ amount, seconds: 60 })),
+    { unit: 'ml', product: 'water' },
+  );
+const GRANULE = 'Hazelmoor Turf Granule';
+
+const tool = (
+  kind: DemoTool['kind'],
+  name: string,
+  [size, unit]: [number, string],
+  more: Partial<DemoTool> = {},
+): DemoTool => ({
+  ...{ kind, name, size, unit, swathM: null, holds: null, calibrations: [] },
+  ...{ calibratedOn: more.calibrations?.at(-1)?.doneOn ?? null },
+  ...more,
+});
+export const EQUIPMENT: readonly DemoTool[] = [
+  tool('tank', 'Knapsack 15 l', [15, 'l'], {
+    swathM: 1.5,
+    calibrations: [
+      flow('2026-09-08', 2905, 2898, 2911),
+      flow('2027-03-30', 3021, 3026, 3018),
+      flow('2027-09-03', 3130, 3121, 3410, 3126),
+    ],
+  }),
+  tool('tank', 'Tow tank 100 l', [100, 'l'], {
+    swathM: 3,
+    calibrations: [flow('2027-04-12', 4120, 4080, 4105)],
+  }),
+  tool('tank', 'Watering can 10 l', [10, 'l'], { swathM: 0.6 }),
+  tool('spreader', 'Drop spreader', [15, 'kg'], {
+    swathM: 0.6,
+    calibrations: [
+      measured(
+        'pan-test',
+        '2027-05-20',
+        [0.4, 3.1, 5.6, 6.2, 6, 6.3, 5.4, 2.8, 0.3].map((amount) => ({ amount })),
+        { unit: 'g', setup: 0.15, product: GRANULE, note: 'three passes over nine trays' },
+      ),
+      measured(
+        'weighed-pass',
+        '2027-05-20',
+        [
+          [3, 131],
+          [3, 127],
+          [4, 212],
+          [5, 298],
+          [5, 305],
+        ].map(([setting = 0, amount = 0]) => ({ setting, amount, metres: 25 })),
+        { unit: 'g', setup: 0.6, product: GRANULE },
+      ),
+    ],
+  }),
+  tool('dispenser', 'Gel syringe 30 g', [30, 'g'], {
+    calibrations: [
+      measured(
+        'drops',
+        '2027-08-24',
+        [455, 448, 462].map((amount) => ({ amount, count: 10 })),
+        { unit: 'mg' },
+      ),
+    ],
+  }),
+  tool('person', 'R. Hallow', [1, 'count'], {
+    calibrations: [
+      measured(
+        'pace',
+        '2027-03-30',
+        [41, 40, 40].map((paces) => ({ metres: 30, paces })),
+      ),
+      measured(
+        'speed',
+        '2027-09-03',
+        [49.4, 50.3, 49.8].map((seconds) => ({ metres: 30, seconds })),
+        { note: 'with a half-full knapsack' },
+      ),
+    ],
+  }),
+  tool('measure', 'Syringe 30 ml', [1, 'ml'], { holds: 30 }),
+  tool('measure', 'Cup 250 ml', [10, 'ml'], { holds: 250 }),
+  tool('measure', 'Kitchen scale', [0.01, 'kg'], { holds: 5 }),
+];

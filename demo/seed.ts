@@ -7,7 +7,7 @@ import * as t from '../src/lib/server/db/schema';
 import { eq } from 'drizzle-orm';
 import { DRAWN_ON, PLANS } from './plans';
 import * as scenario from './scenario';
-import type { DemoCase, DemoProperty } from './scenario';
+import type { DemoCase, DemoProperty, DemoTool } from './scenario';
 
 interface Scenario {
   readonly person: string;
@@ -16,7 +16,7 @@ interface Scenario {
   readonly customers: typeof scenario.CUSTOMERS;
   readonly cases: readonly DemoCase[];
   readonly containers: readonly Omit<typeof t.containers.$inferInsert, 'workspaceId'>[];
-  readonly equipment: readonly Omit<typeof t.equipment.$inferInsert, 'workspaceId'>[];
+  readonly equipment: readonly DemoTool[];
 }
 
 /** Writes the firm's three years into its workspace, which has nothing yet. Labels are there already. */
@@ -74,7 +74,12 @@ async function seed(tx: Tx, told: Scenario): Promise<void> {
     await tx.insert(t.planDays).values({ workspaceId, propertyId, day: DRAWN_ON, revision: 1, body });
   }
   await tx.insert(t.containers).values(told.containers.map((row) => ({ workspaceId, ...row })));
-  await tx.insert(t.equipment).values(told.equipment.map((row) => ({ workspaceId, ...row })));
+  for (const { calibrations, ...row } of told.equipment) {
+    const equipmentId = randomUUID();
+    await tx.insert(t.equipment).values({ workspaceId, id: equipmentId, ...row });
+    for (const done of calibrations)
+      await tx.insert(t.calibrations).values({ workspaceId, equipmentId, ...done, by: told.person });
+  }
   for (const [index, demo] of told.cases.entries()) {
     const property = properties.get(demo.property);
     if (!property) throw new Error(`no property ${demo.property}`);

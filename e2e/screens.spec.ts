@@ -26,6 +26,8 @@ const SCREENS = [
     '/nowhere',
     '/settings',
     '/customers',
+    '/equipment',
+    '/equipment/*',
     '/people',
     '/outbox',
     '/keeping',
@@ -48,9 +50,13 @@ const SCREENS = [
   ],
 ];
 
-/** `*` stands for the guest house, whose plan is drawn. */
+/** `*` stands for the guest house, whose plan is drawn, or for the spreader, which has most to show. */
 async function addressOf(page: Page, path: string): Promise<string> {
   if (!path.includes('*')) return path;
+  if (path.startsWith('/equipment')) {
+    await page.goto('/equipment');
+    return (await page.getByRole('link', { name: 'Drop spreader' }).getAttribute('href')) ?? '';
+  }
   await page.goto('/properties');
   const link = page.getByRole('link', { name: 'Lantern Bay Guest House' });
   return path.replace('/properties/*', (await link.getAttribute('href')) ?? '');

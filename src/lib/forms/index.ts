@@ -28,3 +28,5 @@ export type { Settings } from './settings-form';
 export { customerForm, parseCustomer, parseShare, SHARE_DAYS } from './office-forms';
 export type { CustomerForm, ShareForm } from './office-forms';
 export { isId, numberIn, revisionIn } from './ids';
+export { parseCalibration, parseEquipment, SIZE_UNITS } from './equipment-form';
+export type { CalibrationForm, EquipmentForm } from './equipment-form';

@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import {
   DEFAULT_SETTINGS,
+  parseCalibration,
   parseCustomer,
+  parseEquipment,
   parseInvitation,
   parseJoin,
   parseNewPassword,
@@ -147,5 +149,57 @@ describe('people, as they type themselves', () => {
       pets: '1 < 2 dogs',
       consentsToNotices: true,
     });
+  });
+});
+
+describe('equipment and its calibrations', () => {
+  const tank = { kind: 'tank', name: 'Knapsack', 'size.value': '15', 'size.unit': 'l' };
+  it('is taken with what its kind has, and nothing else', () => {
+    expect(answerOf(parseEquipment(fields({ ...tank, holds: '3', swathM: '1.5' })))).toEqual({
+      ...{ kind: 'tank', name: 'Knapsack', size: 15, unit: 'l', holds: null, swathM: 1.5, dueDays: null },
+    });
+    expect(answerOf(parseEquipment(fields({ kind: 'person', name: 'R. Hallow' })))).toMatchObject({
+      ...{ size: 1, unit: 'count' },
+    });
+    expect(
+      sentences(
+        parseEquipment(
+          fields({ ...tank, kind: 'measure', 'size.unit': 'ml', 'size.value': '5', holds: '3' }),
+        ),
+      ),
+    ).toEqual(['What it holds when full must lie between 5 and 100000.']);
+    expect(sentences(parseEquipment(fields({ ...tank, kind: 'unicorn' })))[0]).toContain('What it is');
+  });
+
+  const flow = { kind: 'flow', doneOn: '2027-09-03', unit: 'ml' };
+  it('is taken without its blank rows, wherever they are', () => {
+    const row = (n: number, amount: string, seconds: string) => ({
+      [`readings.${n}.amount`]: amount,
+      [`readings.${n}.seconds`]: seconds,
+    });
+    const sent = { ...flow, ...row(0, '940', '60'), ...row(1, ' ', ''), ...row(3, '470', '30') };
+    expect(answerOf(parseCalibration('tank', fields(sent)))).toMatchObject({
+      ...{ kind: 'flow', unit: 'ml', setup: null },
+      readings: [
+        { amount: 940, seconds: 60 },
+        { amount: 470, seconds: 30 },
+      ],
+    });
+    expect(sentences(parseCalibration('tank', fields({ ...sent, 'readings.3.seconds': '0' })))).toEqual([
+      'Row 4, seconds must lie between 1 and 7200; it is 0.',
+    ]);
+    expect(sentences(parseCalibration('tank', fields(flow)))[0]).toContain('Row 1');
+  });
+  it('is refused where it is not of this equipment, or what belongs to all rows is missing', () => {
+    expect(sentences(parseCalibration('person', fields(flow)))[0]).toContain('What it is');
+    const pass = { kind: 'weighed-pass', doneOn: '2027-09-03', unit: 'g', 'readings.0.setting': '3' };
+    expect(
+      sentences(
+        parseCalibration(
+          'spreader',
+          fields({ ...pass, 'readings.0.amount': '130', 'readings.0.metres': '25' }),
+        ),
+      )[0],
+    ).toContain('The width, distance or time');
   });
 });

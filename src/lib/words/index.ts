@@ -58,3 +58,12 @@ export {
   REPAIR_WORDS,
   ZONE_WORDS,
 } from './plan-terms';
+export {
+  EQUIPMENT_WORDS,
+  PROCEDURES,
+  READING_WORDS,
+  SETUP_WORDS,
+  SIZE_WORDS,
+  TRAVEL_WORDS,
+  type Procedure,
+} from './calibration';

@@ -1,4 +1,5 @@
 import type { Fact, Refusal } from '../core/result';
+import { READING_WORDS } from './calibration';
 
 /** Names of form fields as the screens label them; a path of the calculation contract stays as it is written. */
 const FIELD_NAMES: Readonly<Record<string, string>> = {
@@ -19,6 +20,11 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   name: 'The name',
   latitude: 'The latitude',
   timeZone: 'The time zone',
+  holds: 'What it holds when full',
+  dueDays: 'The days to the next calibration',
+  setup: 'The width, distance or time',
+  product: 'With what',
+  kind: 'What it is',
   'frame.value': 'The frame',
   'frame.unit': 'The unit of the frame',
   vigour: 'The vigour of the turf',
@@ -125,6 +131,9 @@ export function fieldName(path: string): string {
     return `${listed[1] === 'rules' ? 'Rule' : 'Threshold'} ${Number(listed[2]) + 1}, ${(LIST_FIELDS[listed[3] ?? ''] ?? 'a field').toLowerCase()}`;
   const use = /^uses\.(\d+)\.(.+)$/.exec(path);
   if (use) return `Use ${Number(use[1]) + 1}, ${USE_FIELDS[use[2] ?? ''] ?? 'a field'}`;
+  const reading = /^readings\.(\d+)(?:\.(.+))?$/.exec(path);
+  if (reading)
+    return `Row ${Number(reading[1]) + 1}${reading[2] ? `, ${(READING_WORDS[reading[2]] ?? 'a field').toLowerCase()}` : ''}`;
   const count = /^counts\.(\d+)$/.exec(path);
   return count ? `The count of spot ${Number(count[1]) + 1}` : (FIELD_NAMES[path] ?? `“${path}”`);
 }

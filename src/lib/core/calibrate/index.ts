@@ -4,3 +4,24 @@ export { grid, pace } from './ground';
 export { hoseEndJug, hoseRatio } from './hose';
 export { weighedPass } from './spreader';
 export { catchCups, dyeWalk, irrigation } from './water';
+export { repeatsOf, type Repeats } from './repeats';
+export { deliveredAt, gateCurve, gateFor, type GateCurve, type GatePoint } from './gate';
+export { provenBy, type Proven, type ProvenOf } from './proven';
+export { spreadPattern, TRAVELS, type Evenness, type SpreadPattern, type Travel } from './pattern';
+export {
+  AMOUNT_UNITS,
+  calibrated,
+  CALIBRATION_KINDS,
+  CALIBRATIONS_OF,
+  DUE_DAYS,
+  dueOn,
+  EQUIPMENT_KINDS,
+  READING_FIELDS,
+  SETUP_OF,
+  type Calibrated,
+  type Calibration,
+  type CalibrationKind,
+  type EquipmentKind,
+  type Reading,
+  type ReadingField,
+} from './book';

@@ -49,6 +49,7 @@ const RIGHTS: Readonly<Record<string, string>> = {
   plan_days: 'select, insert, update',
   plan_pictures: 'select, insert, delete',
   equipment: 'select, insert, update, delete',
+  calibrations: 'select, insert, delete',
 };
 
 /**

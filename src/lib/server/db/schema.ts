@@ -25,6 +25,7 @@ export {
   containers,
   stockChanges,
   labelFiles,
+  calibrations,
   equipment,
 } from './tables-of-work';
 export { planDays, planPictures, plans } from './tables-of-plans';

@@ -15,6 +15,7 @@ import {
   unique,
   uuid,
 } from 'drizzle-orm/pg-core';
+import { CALIBRATION_KINDS, EQUIPMENT_KINDS, type Reading } from '../../core/calibrate';
 import { id, moment, workspaceId, workspaces } from './tables-of-people';
 
 /** For whom a firm works. */
@@ -261,19 +262,50 @@ export const labelFiles = pgTable(
   (t) => [index('files_of_label').on(t.workspaceId, t.labelId)],
 );
 
-/** Tanks, spreaders and measuring tools of the workspace. */
+/** Sprayers, spreaders, measuring tools and whatever else of the workspace is calibrated; people among it. */
 export const equipment = pgTable(
   'equipment',
   {
     id: id(),
     workspaceId: workspaceId(),
-    kind: text('kind', { enum: ['tank', 'spreader', 'measure'] }).notNull(),
+    kind: text('kind', { enum: EQUIPMENT_KINDS }).notNull(),
     name: text('name').notNull(),
-    /** Capacity of a tank or hopper; the smallest graduation of a measure. */
+    /** Capacity of a tank or hopper; the smallest graduation of a measure; 1 where nothing is held. */
     size: doublePrecision('size').notNull(),
     unit: text('unit').notNull(),
+    /** What a measure holds when it is full, in its unit. */
+    holds: doublePrecision('holds'),
     swathM: doublePrecision('swath_m'),
+    /** Days after which it is to be calibrated again; null for what is usual. */
+    dueDays: integer('due_days'),
+    /** Of its last calibration, also of one from before this book was kept. */
     calibratedOn: date('calibrated_on', { mode: 'string' }),
   },
-  (t) => [unique().on(t.workspaceId, t.name)],
+  (t) => [unique().on(t.workspaceId, t.name), unique().on(t.workspaceId, t.id)],
+);
+
+/** The calibration book: what was measured, reading by reading. What it comes to is worked out each time. */
+export const calibrations = pgTable(
+  'calibrations',
+  {
+    id: id(),
+    workspaceId: workspaceId(),
+    equipmentId: uuid('equipment_id').notNull(),
+    kind: text('kind', { enum: CALIBRATION_KINDS }).notNull(),
+    /** With which product, where that matters. */
+    product: text('product').notNull(),
+    unit: text('unit').notNull(),
+    setup: doublePrecision('setup'),
+    readings: jsonb('readings').$type<readonly Reading[]>().notNull(),
+    note: text('note').notNull(),
+    doneOn: date('done_on', { mode: 'string' }).notNull(),
+    by: text('by').notNull(),
+  },
+  (t) => [
+    index('calibrations_of_equipment').on(t.workspaceId, t.equipmentId, t.doneOn),
+    foreignKey({
+      columns: [t.workspaceId, t.equipmentId],
+      foreignColumns: [equipment.workspaceId, equipment.id],
+    }).onDelete('cascade'),
+  ],
 );

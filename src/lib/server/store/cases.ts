@@ -1,6 +1,7 @@
 import { and, desc, eq, inArray, isNull, sql, type SQL } from 'drizzle-orm';
 import type { PgColumn } from 'drizzle-orm/pg-core';
 import { CANDIDATES, FIELD_TESTS, GUIDE, SIGNS } from '../../catalog';
+import { provenBy, type Calibration, type EquipmentKind, type ProvenOf } from '../../core/calibrate';
 import type { CaseFacts } from '../../core/case';
 import { fitsSite, type LabelCard } from '../../core/labels';
 import type { ShelfEntry } from '../../core/choose';
@@ -25,13 +26,16 @@ import {
   stopsFromRows,
 } from './rows';
 
+/** A tool of the workspace, with what its latest calibration of each kind came to. */
 export interface Equipment {
-  readonly kind: 'tank' | 'spreader' | 'measure';
+  readonly kind: EquipmentKind;
   readonly name: string;
   readonly size: number;
   readonly unit: string;
+  readonly holds: number | null;
   readonly swathM: number | null;
   readonly calibratedOn: string | null;
+  readonly proven: ProvenOf;
 }
 
 export interface LoadedCase {
@@ -96,7 +100,14 @@ function everythingOf(which: SQL): Written {
           and ${t.caseStops.stop} = 'measure' and ${t.caseStops.body}->>'how' = 'plan')`,
       ),
     )},
-    'equipment', ${jsonRows(t.equipment, mine(t.equipment), sql`${t.equipment.name}`)}
+    'equipment', ${jsonRows(t.equipment, mine(t.equipment), sql`${t.equipment.name}`)},
+    'calibrations', ${jsonRows(
+      t.calibrations,
+      // The latest of each kind: a book is long.
+      sql`${t.calibrations.id} in (select distinct on (${t.calibrations.equipmentId}, ${t.calibrations.kind}) ${t.calibrations.id}
+        from ${t.calibrations} where ${mine(t.calibrations)}
+        order by ${t.calibrations.equipmentId}, ${t.calibrations.kind}, ${t.calibrations.doneOn} desc, ${t.calibrations.id} desc)`,
+    )}
   )::text as lists`);
 }
 
@@ -160,7 +171,20 @@ function casesFrom(
   const records = fromJsonRows(t.records, lists.records);
   const containers = fromJsonRows(t.containers, lists.containers);
   const changes = fromJsonRows(t.stockChanges, lists.changes);
-  const equipment = fromJsonRows(t.equipment, lists.equipment);
+  const book = fromJsonRows(t.calibrations, lists.calibrations);
+  const equipment = fromJsonRows(t.equipment, lists.equipment).map(
+    ({ id, kind, name, size, unit, holds, swathM, calibratedOn }): Equipment => ({
+      ...{ kind, name, size, unit, holds, swathM, calibratedOn },
+      proven: provenBy(
+        book
+          .filter((entry) => entry.equipmentId === id)
+          .map(({ kind: of, readings, setup, product, doneOn, unit: measuredIn }) => ({
+            ...{ kind: of, readings, setup, product },
+            ...{ doneOn: doneOn as CalendarDay, unit: measuredIn as Calibration['unit'] },
+          })),
+      ),
+    }),
+  );
   const plans = fromJsonRows(t.plans, lists.plans);
   const named = lists.named as { caseId: string; propertyId: string; candidate: string }[];
   const all = records.map((row) => ({ propertyId: row.propertyId, record: recordFromRow(row) }));

@@ -35,6 +35,7 @@ async function digest(): Promise<string> {
     'plan_days',
     'plan_pictures',
     'equipment',
+    'calibrations',
   ];
   const parts = await Promise.all(
     tables.map(async (table) => {
@@ -70,6 +71,18 @@ interface Form {
 
 const CASE = '/cases/6';
 const FORMS: readonly Form[] = [
+  {
+    path: '/equipment',
+    good: { kind: 'measure', name: 'Spoon', 'size.value': '5', 'size.unit': 'ml', holds: '15', dueDays: '' },
+    bad: {
+      kind: UNIT_NONSENSE,
+      name: TEXT_NONSENSE,
+      'size.value': NUMBER_NONSENSE,
+      'size.unit': UNIT_NONSENSE,
+      holds: [...NUMBER_NONSENSE.slice(1), '4'],
+      dueDays: [...NUMBER_NONSENSE.slice(1), '2.5'],
+    },
+  },
   {
     path: `${CASE}/look?/save`,
     good: {

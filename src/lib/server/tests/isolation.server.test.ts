@@ -41,7 +41,7 @@ const OTHER_METHODS = Object.values(ENDPOINTS).filter((module) =>
 );
 
 /** The firm's own ids and words, of which nobody else may see a byte. */
-const firm = { property: '', customer: '', record: '', person: '', words: [] as string[] };
+const firm = { property: '', customer: '', tool: '', record: '', person: '', words: [] as string[] };
 /** What is the householder's own too: the address under which the firm knows them. */
 const EVERYBODYS = new Set(['m.finch@ostermere.example', '3 Weir Terrace', '']);
 
@@ -53,15 +53,18 @@ beforeAll(async () => {
       customers: await tx.select().from(t.customers).where(of),
       cases: await tx.select().from(t.cases).where(of),
       records: await tx.select().from(t.records).where(of),
+      tools: await tx.select().from(t.equipment).where(of),
       members: await tx.select().from(t.memberships).where(of),
     };
   });
   firm.property = rows.properties[0]?.id ?? '';
   firm.customer = rows.customers[0]?.id ?? '';
+  firm.tool = rows.tools[0]?.id ?? '';
   firm.record = rows.records[0]?.id ?? '';
   firm.person = rows.members[0]?.personId ?? '';
   firm.words = [
     ...rows.properties.flatMap((p) => [p.id, p.name, p.note]),
+    ...rows.tools.map((tool) => tool.id),
     ...rows.customers.flatMap((c) => [c.id, c.contact, c.access]),
     ...rows.cases.flatMap((c) => [c.id, c.title]),
     ...rows.records.map((r) => r.id),
@@ -80,6 +83,7 @@ function addressOf(route: string): string {
     .replace('[stop=stop]', 'mix')
     .replace('/properties/[id]', `/properties/${firm.property}`)
     .replace('/customers/[id]', `/customers/${firm.customer}`)
+    .replace('/equipment/[id]', `/equipment/${firm.tool}`)
     .replace('[label]', 'tarnside-liquid')
     .replace('[picture]', firm.property)
     .replace('[token]', 'no-such-token');
@@ -109,6 +113,7 @@ async function digest(): Promise<string> {
     'plan_days',
     'plan_pictures',
     'equipment',
+    'calibrations',
     'memberships',
     'invitations',
     'shared_links',
@@ -144,6 +149,7 @@ const hostile = (): Record<string, string> => ({
   title: 'x',
   role: 'owner',
   kind: 'record',
+  entry: firm.tool,
   days: '30',
   latitude: '54',
   timeZone: 'UTC',

@@ -9,11 +9,12 @@
   import type { StopProps } from './stop-props';
   const { besideText, numberText, priceText, quantityText } = getShow();
 
-  let { equipment }: StopProps = $props();
+  let { equipment, person }: StopProps = $props();
   const sheet = getSheet();
   const view = $derived(sheet.view);
   const label = $derived(view.label);
-  const settled = untrack(() => sheet.facts.stops.mix !== undefined);
+  /** Open until it was settled once; after that as whoever works leaves it. */
+  let settingsOpen = $state(untrack(() => sheet.facts.stops.mix === undefined));
   const mix = $derived(sheet.facts.stops.mix);
   const summary = $derived(
     [
@@ -71,12 +72,15 @@
     </div>
   {/if}
 
-  <details class="settings" open={!settled}>
+  <details class="settings" bind:open={settingsOpen}>
     <summary>Rate, tank and measure{summary ? `: ${summary}` : ''}</summary>
     <MixSettings {equipment} {label} />
   </details>
 
-  {#if view.halts.length === 0 && view.lawn && view.dose}<MixLoads {label} dose={view.dose} />{/if}
+  {#if view.halts.length === 0 && view.lawn && view.dose}
+    <MixLoads {label} dose={view.dose} />
+    {#await import('./Walk.svelte') then { default: Walk }}<Walk {equipment} {label} {person} />{/await}
+  {/if}
 {/if}
 
 <style>

@@ -61,6 +61,7 @@
       lot: lots.find(isGood)?.lot ?? null,
     });
   });
+  let carries = $state(untrack(() => (start?.carryOver ?? null) !== null));
   let root: HTMLElement;
   /** Fields set by a choice of tool are there after the next update only. */
   const again = (): void => {
@@ -211,7 +212,7 @@
     {:else}<input type="hidden" name="lot" value="" />{/if}
   </div>
   {#if liquid && measured}
-    <details class="carry" open={start?.carryOver !== null && start?.carryOver !== undefined}>
+    <details class="carry" bind:open={carries}>
       <summary>Something is left in the tank</summary>
       <p class="soft small">Only of the same product. Anything else: empty and rinse first, never top up.</p>
       <div class="fields">

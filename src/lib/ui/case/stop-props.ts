@@ -1,3 +1,4 @@
+import type { ProvenOf } from '../../core/calibrate';
 import type { FieldError } from './sheet.svelte';
 
 export interface Tool {
@@ -6,6 +7,11 @@ export interface Tool {
   readonly size: number;
   readonly unit: string;
   readonly calibratedOn: string | null;
+  /** What a measure holds when it is full. */
+  readonly holds: number | null;
+  readonly swathM: number | null;
+  /** What its latest calibrations came to. */
+  readonly proven: ProvenOf;
 }
 
 /** What every stop's screen is given beside the sheet of its case; each takes what it needs. */

@@ -6,6 +6,7 @@
   const LINKS = [
     ['/settings', 'Settings', false],
     ['/customers', 'Customers', false],
+    ['/equipment', 'Equipment', false],
     ['/people', 'People', true],
     ['/outbox', 'Outbox', true],
     ['/keeping', 'Keeping', true],

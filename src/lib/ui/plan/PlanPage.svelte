@@ -49,6 +49,7 @@
   let line = $state<TypedLine>();
   let wrong = $state('');
   let ready = $state(false);
+  let marksOpen = $state(untrack(() => plan.marks.length > 0));
   let figures: ReturnType<typeof planFigures> | undefined;
   const asks = $derived.by((): Asks => ({
     jobs: jobs.map(({ zones, keepOff }) => ({ zones, keepOff })),
@@ -220,7 +221,7 @@
         />
       </details>
     {/if}
-    <details open={editor.plan.marks.length > 0}>
+    <details bind:open={marksOpen}>
       <summary>Numbered places and their counts</summary>
       <Marks {editor} {may} {today} />
     </details>

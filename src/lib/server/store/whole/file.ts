@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
 import { z } from 'zod';
+import { CALIBRATION_KINDS, EQUIPMENT_KINDS } from '../../../core/calibrate';
 import { STOCK_REASONS } from '../../../core/choose';
 import { labelSchema, upgraded } from '../../../catalog';
 import { customerForm, propertyForm, settingsShape } from '../../../forms';
@@ -178,12 +179,32 @@ export const contentShape = z.strictObject({
   equipment: z
     .array(
       z.strictObject({
-        kind: z.enum(['tank', 'spreader', 'measure']),
+        kind: z.enum(EQUIPMENT_KINDS),
         name: short,
         size: z.number().positive(),
         unit: short,
+        holds: z.number().positive().nullable().optional(),
         swathM: z.number().positive().nullable(),
+        dueDays: positive.max(3650).nullable().optional(),
         calibratedOn: day.nullable(),
+        calibrations: z
+          .array(
+            z.strictObject({
+              kind: z.enum(CALIBRATION_KINDS),
+              product: z.string().max(120),
+              unit: z.string().max(12),
+              setup: z.number().positive().nullable(),
+              readings: z
+                .array(z.record(z.string().max(20), z.number().min(0).max(1e6)))
+                .min(1)
+                .max(200),
+              note: z.string().max(500),
+              doneOn: day,
+              by: z.string().max(200),
+            }),
+          )
+          .max(5000)
+          .optional(),
       }),
     )
     .max(10_000),

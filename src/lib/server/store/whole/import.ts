@@ -118,8 +118,16 @@ export async function importWhole(tx: Tx, content: Content): Promise<FileTrouble
       bytes: Buffer.from(bytes, 'base64'),
       addedAt: new Date(addedAt),
     });
-  await inChunks(content.equipment, (rows) =>
-    tx.insert(t.equipment).values(rows.map((row) => ({ ...row, workspaceId }))),
+  const tools = content.equipment.map(({ calibrations = [], ...row }) => ({
+    row: { ...row, workspaceId, id: randomUUID() },
+    calibrations,
+  }));
+  await inChunks(tools, (rows) => tx.insert(t.equipment).values(rows.map(({ row }) => row)));
+  await inChunks(
+    tools.flatMap(({ row, calibrations }) =>
+      calibrations.map((one) => ({ ...one, workspaceId, equipmentId: row.id })),
+    ),
+    (rows) => tx.insert(t.calibrations).values(rows),
   );
   const places = new Map(content.cases.map((one) => [one.number, one.propertyId]));
   for (const level of byGeneration(content.records))

@@ -90,6 +90,11 @@ export async function contentOf(tx: Tx): Promise<Content> {
     .from(t.equipment)
     .where(eq(t.equipment.workspaceId, of))
     .orderBy(t.equipment.name);
+  const calibrations = await tx
+    .select()
+    .from(t.calibrations)
+    .where(eq(t.calibrations.workspaceId, of))
+    .orderBy(t.calibrations.doneOn, t.calibrations.id);
   return {
     name: workspace.name,
     settings: readSettings(workspace.settings),
@@ -154,7 +159,17 @@ export async function contentOf(tx: Tx): Promise<Content> {
           })),
         }
       : {}),
-    equipment: equipment.map(({ id: _i, workspaceId: _w, ...row }) => row),
+    equipment: equipment.map(({ id, workspaceId: _w, holds, dueDays, ...row }) => {
+      const done = calibrations
+        .filter((one) => one.equipmentId === id)
+        .map(({ id: _i, workspaceId: _o, equipmentId: _e, ...one }) => one);
+      return {
+        ...row,
+        ...(holds === null ? {} : { holds }),
+        ...(dueDays === null ? {} : { dueDays }),
+        ...(done.length > 0 ? { calibrations: done } : {}),
+      };
+    }),
   } as unknown as Content;
 }
 

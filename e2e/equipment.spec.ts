@@ -1,0 +1,70 @@
+import { expect, test, type Page } from '@playwright/test';
+
+async function row(page: Page, n: number, values: Record<string, string>): Promise<void> {
+  for (const [key, value] of Object.entries(values))
+    await page.locator(`[name="readings.${n}.${key}"]`).fill(value);
+}
+
+test('a new spreader is calibrated at two settings, proposes the third, and loses nothing that was typed wrong', async ({
+  page,
+}, info) => {
+  await page.goto('/equipment', { waitUntil: 'networkidle' });
+  await page.getByText('Add equipment, or a person').click();
+  await page.getByLabel('What it is').selectOption({ label: 'spreader' });
+  await page.getByLabel('Name', { exact: true }).fill(`Broadcaster ${info.project.name}`);
+  await page.getByLabel('The hopper holds', { exact: true }).fill('20');
+  await page.getByLabel('Width of a pass, m').fill('2');
+  await page.getByRole('button', { name: 'Add' }).click();
+  await expect(page.getByText('never calibrated')).toBeVisible();
+  await page.getByLabel('Width of a pass, m').first().fill('2');
+  // 2 m wide and 25 m long is half of 100 m²: twice what was weighed.
+  await row(page, 0, { setting: '2', amount: '300', metres: '25' });
+  await row(page, 1, { setting: '4', amount: '1200', metres: 'far' });
+  await page.getByRole('button', { name: 'Write it into the book' }).click();
+  await expect(page.getByText('Row 2, length walked must be a number; it is far.')).toBeVisible();
+  await expect(page.locator('[name="readings.0.amount"]')).toHaveValue('300');
+  await row(page, 1, { metres: '25' });
+  await page.getByRole('button', { name: 'Write it into the book' }).click();
+  await expect(page.getByText('2 passes: 600, 2,400 g per 100 m²')).toBeVisible();
+  // Four times as much at twice the setting: the square of it. Half of 2,700 is 1,350 = 600 × (3 ÷ 2)².
+  await page.getByLabel('Wanted, g per 100 m²').fill('2700');
+  await expect(page.getByText('Try 3.', { exact: true })).toBeVisible();
+  await page.getByLabel('Wanted, g per 100 m²').fill('20000');
+  await expect(page.getByText('beyond the settings that were tried', { exact: false })).toBeVisible();
+  await page.getByText('Change or remove it').click();
+  await page.getByRole('button', { name: 'Remove it with its book' }).click();
+  await expect(page.getByRole('heading', { name: 'Equipment and calibrations' })).toBeVisible();
+  await expect(page.getByText(`Broadcaster ${info.project.name}`)).toHaveCount(0);
+});
+
+test('a catch that does not fit is pointed out while it is typed, and the watch hands over its time', async ({
+  page,
+}) => {
+  await page.goto('/equipment', { waitUntil: 'networkidle' });
+  await page.getByRole('link', { name: 'Tow tank 100 l' }).click();
+  await page.getByText('Calibrate it').click();
+  await row(page, 0, { amount: '4100', seconds: '60' });
+  await row(page, 1, { amount: '4110', seconds: '60' });
+  await row(page, 2, { amount: '4900', seconds: '60' });
+  await expect(page.getByText('Catch 3 does not go with the others: 4,900.')).toBeVisible();
+  await row(page, 2, { amount: '4090', seconds: '' });
+  await page.getByRole('button', { name: /^Start the watch/ }).click();
+  await page.waitForTimeout(1200);
+  await page.getByRole('button', { name: 'Stop, and take the time' }).click();
+  await expect(page.locator('[name="readings.2.seconds"]')).toHaveValue(/^[12]\.\d$/);
+});
+
+test('Mix says whether the calibrated walk lays down the mix, and marks what was never measured', async ({
+  page,
+}) => {
+  await page.goto('/cases/6/mix', { waitUntil: 'networkidle' });
+  const walk = page.getByRole('region', { name: 'What comes out of the equipment' });
+  // 3.2 l a minute, 1.5 m wide at 0.6 m/s: 59 l on 1,000 m², where the label has 60.
+  await expect(walk).toContainText('The walk fits the mix.');
+  await expect(walk).toContainText('59 l goes down per 1,000 m²; the label’s mix is 60 l');
+  await page.getByText('Rate, tank and measure').click();
+  await page.getByLabel('Tank', { exact: true }).selectOption('Tow tank 100 l');
+  await expect(walk).toContainText('Walk slower');
+  await page.getByLabel('Tank', { exact: true }).selectOption('Watering can 10 l');
+  await expect(walk).toContainText('Unproven: Watering can 10 l was never calibrated for this.');
+});

@@ -1,0 +1,44 @@
+<script lang="ts">
+  import { onDestroy } from 'svelte';
+
+  /** Counts up by the clock, so that a sleeping screen does not stop it; hands over the seconds when it is stopped. */
+  let { what, taken }: { what: string; taken: (seconds: number) => void } = $props();
+  let since = $state<number | null>(null);
+  let now = $state(0);
+  let ticking: ReturnType<typeof setInterval> | undefined;
+  const seconds = $derived(since === null ? 0 : Math.max(0, (now - since) / 1000));
+  function start(): void {
+    since = now = Date.now();
+    ticking = setInterval(() => (now = Date.now()), 100);
+  }
+  function stop(): void {
+    clearInterval(ticking);
+    if (since !== null) taken((Date.now() - since) / 1000);
+    since = null;
+  }
+  onDestroy(() => clearInterval(ticking));
+</script>
+
+<p class="watch">
+  <span class="figure" aria-live="off">{seconds.toFixed(1)} s</span>
+  {#if since === null}
+    <button type="button" class="button" onclick={start} aria-label="Start the watch: {what}"
+      >Start the watch</button
+    >
+  {:else}
+    <button type="button" class="button button-main" onclick={stop}>Stop, and take the time</button>
+  {/if}
+</p>
+
+<style>
+  .watch {
+    display: flex;
+    gap: 0.8rem;
+    align-items: center;
+    margin: 0.4rem 0;
+  }
+  .figure {
+    font-size: 1.6rem;
+    min-width: 5.5rem;
+  }
+</style>

@@ -1,0 +1,81 @@
+import { error, redirect } from '@sveltejs/kit';
+import { calibrated, dueOn } from '$lib/core/calibrate';
+import { isRefused, refuse } from '$lib/core/result';
+import { fieldsOf, isId, parseCalibration, parseEquipment } from '$lib/forms';
+import { wrongField, wrongFields } from '$lib/server/session/answer';
+import {
+  addCalibration,
+  changeEquipment,
+  findEquipment,
+  removeCalibration,
+  removeEquipment,
+} from '$lib/server/store/equipment';
+import type { Actions, PageServerLoad } from './$types';
+
+const MISSING = 'There is no such equipment.';
+
+export const load: PageServerLoad = async ({ locals, params }) => {
+  const found = isId(params.id) ? await locals.inWorkspace((tx) => findEquipment(tx, params.id)) : null;
+  if (!found) error(404, MISSING);
+  const { tool } = found;
+  return {
+    ...found,
+    due: dueOn(tool.kind, tool.calibratedOn, tool.dueDays),
+    today: locals.around.now.toISOString().slice(0, 10),
+  };
+};
+
+export const actions: Actions = {
+  change: async ({ locals, request, params }) => {
+    const fields = fieldsOf(await request.formData());
+    const form = parseEquipment(fields);
+    const done = await locals.inWorkspace(async (tx) => {
+      if (!isId(params.id) || !(await findEquipment(tx, params.id))) return 'missing';
+      if (isRefused(form)) return form;
+      return (await changeEquipment(tx, params.id, form.ok)) ? 'saved' : 'named';
+    });
+    if (done === 'missing') error(404, MISSING);
+    if (done === 'named')
+      return wrongField(409, 'name', 'There is equipment of that name. Give it another.', fields);
+    if (done !== 'saved') return wrongFields(done.refused, fields);
+    return { saved: true, errors: [], fields: {} };
+  },
+  calibrate: async ({ locals, request, params }) => {
+    const fields = fieldsOf(await request.formData());
+    const by = locals.who?.person.name ?? '';
+    const done = await locals.inWorkspace(async (tx) => {
+      const found = isId(params.id) ? await findEquipment(tx, params.id) : null;
+      if (!found) return 'missing';
+      const form = parseCalibration(found.tool.kind, fields);
+      if (isRefused(form)) return form;
+      const today = locals.around.now.toISOString().slice(0, 10);
+      if (form.ok.doneOn > today) return refuse('in-the-future', 'doneOn', { today });
+      const comesTo = calibrated(form.ok);
+      if (isRefused(comesTo)) return comesTo;
+      await addCalibration(tx, found.tool.id, form.ok, by);
+      return 'saved';
+    });
+    if (done === 'missing') error(404, MISSING);
+    if (done !== 'saved') return wrongFields(done.refused, fields);
+    return { saved: true, errors: [], fields: {} };
+  },
+  strike: async ({ locals, request, params }) => {
+    const entry = fieldsOf(await request.formData()).get('entry') ?? '';
+    const done = await locals.inWorkspace(async (tx) => {
+      if (!isId(params.id) || !isId(entry) || !(await findEquipment(tx, params.id))) return false;
+      await removeCalibration(tx, params.id, entry);
+      return true;
+    });
+    if (!done) error(404, MISSING);
+    return { saved: true, errors: [], fields: {} };
+  },
+  remove: async ({ locals, params }) => {
+    const done = await locals.inWorkspace(async (tx) => {
+      if (!isId(params.id) || !(await findEquipment(tx, params.id))) return false;
+      await removeEquipment(tx, params.id);
+      return true;
+    });
+    if (!done) error(404, MISSING);
+    redirect(303, '/equipment');
+  },
+};

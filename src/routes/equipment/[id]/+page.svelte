@@ -1,0 +1,115 @@
+<script lang="ts">
+  import { resolve } from '$app/paths';
+  import { calibrated, CALIBRATIONS_OF, type GatePoint } from '$lib/core/calibrate';
+  import Book from '$lib/ui/equipment/Book.svelte';
+  import CalibrationForm from '$lib/ui/equipment/CalibrationForm.svelte';
+  import Gate from '$lib/ui/equipment/Gate.svelte';
+  import Pattern from '$lib/ui/equipment/Pattern.svelte';
+  import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
+  import EquipmentFields from '$lib/ui/office/EquipmentFields.svelte';
+  import KeptForm from '$lib/ui/parts/KeptForm.svelte';
+  import { getMayChange } from '$lib/ui/parts/may';
+  import { getShow } from '$lib/ui/parts/show';
+  import { EQUIPMENT_WORDS } from '$lib/words';
+  import type { PageProps } from './$types';
+
+  let { data, form }: PageProps = $props();
+  const may = getMayChange();
+  const { dayText } = getShow();
+  const tool = $derived(data.tool);
+  const kinds = $derived(CALIBRATIONS_OF[tool.kind]);
+  const fields = $derived((form?.fields ?? {}) as Record<string, string>);
+  const wrong = $derived((form?.errors.length ?? 0) > 0);
+  const calibrating = $derived('doneOn' in fields);
+  const of = (kind: (typeof kinds)[number]) => data.book.filter((entry) => entry.kind === kind);
+  const passes = $derived(of('weighed-pass'));
+  /** Those of one product and unit belong to one curve: of the latest. */
+  const alike = $derived(
+    passes.filter(({ product, unit }) => product === passes[0]?.product && unit === passes[0]?.unit),
+  );
+  const points = $derived(
+    alike.flatMap((entry): GatePoint[] => {
+      const result = calibrated(entry);
+      if (!('ok' in result)) return [];
+      return entry.readings.map(({ setting = 0 }, i) => ({ setting, delivered: result.ok.values[i] ?? 0 }));
+    }),
+  );
+  const panTest = $derived(of('pan-test')[0] ?? null);
+</script>
+
+<svelte:head><title>{tool.name} · Nimsy</title></svelte:head>
+<div class="page">
+  <OfficeNav role={data.role} alone={data.alone} />
+  <p class="small"><a href={resolve('/equipment')}>All equipment</a></p>
+  <h1>{tool.name}</h1>
+  <p class="soft">
+    {EQUIPMENT_WORDS[tool.kind]}{#if kinds.length > 0}{tool.calibratedOn === null
+        ? ': never calibrated; what a label or a maker says of it is unproven here'
+        : `, calibrated ${dayText(tool.calibratedOn, data.today)}${data.due === null ? '' : `, due ${dayText(data.due, data.today)}`}`}{/if}.
+  </p>
+  {#if kinds.length > 0 && may()}
+    <details class="panel" open={data.book.length === 0 || (wrong && calibrating)}>
+      <summary>Calibrate it</summary>
+      {#key data.book.length}
+        <KeptForm action="?/calibrate" errors={calibrating ? form?.errors : []} label="Calibrate it">
+          {#snippet children(sending)}
+            <CalibrationForm
+              of={tool.kind}
+              swathM={tool.swathM}
+              today={data.today}
+              was={calibrating ? fields : {}}
+              {sending}
+            />
+          {/snippet}
+        </KeptForm>
+      {/key}
+    </details>
+  {/if}
+  {#if tool.kind === 'spreader'}
+    <Gate
+      {points}
+      unit={(passes[0]?.unit || 'g') as 'g'}
+      products={[...new Set(passes.map(({ product }) => product))]}
+    />
+  {/if}
+  {#if panTest}<Pattern test={panTest} />{/if}
+  {#each kinds as kind (kind)}
+    {@const entries = of(kind)}
+    {#if entries.length > 0}<Book {kind} {entries} today={data.today} may={may()} />{/if}
+  {/each}
+  {#if may()}
+    <details class="panel" open={wrong && !calibrating}>
+      <summary>Change or remove it</summary>
+      <KeptForm action="?/change" errors={calibrating ? [] : form?.errors} label="Change it">
+        {#snippet children(sending)}
+          <EquipmentFields {tool} />
+          <div class="actions"><button class="button button-main" disabled={sending}>Save</button></div>
+        {/snippet}
+      </KeptForm>
+      <form method="POST" action="?/remove" class="remove">
+        <button class="button">Remove it with its book</button>
+        <span class="soft small">Records that name it keep its name.</span>
+      </form>
+    </details>
+  {/if}
+</div>
+
+<style>
+  .panel {
+    border-top: 1px solid var(--rule);
+    border-bottom: 1px solid var(--rule);
+    margin: 0.8rem 0;
+  }
+  summary {
+    cursor: pointer;
+    font-weight: 650;
+    padding: 0.6rem 0;
+  }
+  .remove {
+    margin: 0.8rem 0;
+    display: flex;
+    gap: 0.8rem;
+    align-items: center;
+    flex-wrap: wrap;
+  }
+</style>
