@@ -137,6 +137,7 @@ const tape = (length: number, width: number, strip = 0) => ({
   plan: null,
 });
 
+const PLAIN_MIX = { severity: null, holds: null, before: 'clean', carriedOn: null } as const;
 const KNAPSACK = {
   tankName: 'Knapsack 15 l',
   tank: q(15, 'l'),
@@ -173,7 +174,7 @@ function chaferYear(year: number, counts: number[], after: number[], amount: num
         tank: q(100, 'l'),
         measureName: '',
         step: null,
-        severity: null,
+        ...PLAIN_MIX,
         carryOver: null,
         split: 'equal',
         lot: null,
@@ -219,7 +220,7 @@ export const CASES: readonly DemoCase[] = [
       name: { candidate: 'sod-webworm', stage: 'half-grown', also: [] },
       choose: { label: 'tarnside-liquid', reason: '', wishes: [], budget: null },
       measure: tape(24, 20, 5),
-      mix: { severity: null, rate: 100, ...KNAPSACK, carryOver: null, split: 'fill', lot: null },
+      mix: { ...PLAIN_MIX, rate: 100, ...KNAPSACK, carryOver: null, split: 'fill', lot: null },
       place: lanes(1.5),
       recheck: { counts: [3, 2, 1, 4, 2], control: null, countedOn: day('2025-09-05'), note: '' },
     },
@@ -254,7 +255,7 @@ export const CASES: readonly DemoCase[] = [
       name: { candidate: 'billbug', stage: 'in-stem', also: [] },
       choose: { label: 'hazelmoor-granule', reason: 'Larvae still in the stems', wishes: [], budget: null },
       measure: tape(24, 6),
-      mix: { severity: null, rate: 1, ...SCALE, carryOver: null, split: 'fill', lot: 'H27-04' },
+      mix: { ...PLAIN_MIX, rate: 1, ...SCALE, carryOver: null, split: 'fill', lot: 'H27-04' },
       place: lanes(2),
       recheck: { counts: [4, 3, 5, 4, 3], control: null, countedOn: day('2027-07-02'), note: '' },
     },
@@ -294,7 +295,7 @@ export const CASES: readonly DemoCase[] = [
         budget: null,
       },
       measure: tape(30, 18, 3),
-      mix: { severity: null, rate: 1.2, ...SCALE, carryOver: null, split: 'fill', lot: 'H27-04' },
+      mix: { ...PLAIN_MIX, rate: 1.2, ...SCALE, carryOver: null, split: 'fill', lot: 'H27-04' },
       place: lanes(2.5),
     },
     settled: ['wear-ppe', 'keep-out-until', 'water-buffer'],
@@ -352,8 +353,10 @@ export const CASES: readonly DemoCase[] = [
       when: { hour: '2027-09-16T14:00' },
       mix: {
         rate: 125,
-        severity: null,
+        ...PLAIN_MIX,
         ...KNAPSACK,
+        holds: q(30, 'ml'),
+        before: 'same',
         carryOver: { finished: q(2, 'l'), product: q(4, 'ml') },
         split: 'fill',
         lot: 'T27-2',
@@ -462,7 +465,7 @@ export const HOME_CASES: readonly DemoCase[] = [
         tank: q(10, 'l'),
         measureName: '',
         step: null,
-        severity: null,
+        ...PLAIN_MIX,
         carryOver: null,
         split: 'equal',
         lot: null,
@@ -516,7 +519,15 @@ export interface DemoTool extends Omit<EquipmentForm, 'dueDays'> {
 
 export const HOME_EQUIPMENT: readonly DemoTool[] = [
   {
-    ...{ kind: 'tank', name: 'Watering can 10 l', size: 10, unit: 'l', holds: null, swathM: 0.6 },
+    ...{
+      kind: 'tank',
+      name: 'Watering can 10 l',
+      size: 10,
+      unit: 'l',
+      holds: null,
+      undrawn: null,
+      swathM: 0.6,
+    },
     ...{ calibratedOn: null, calibrations: [] },
   },
 ];
@@ -723,13 +734,14 @@ const tool = (
   [size, unit]: [number, string],
   more: Partial<DemoTool> = {},
 ): DemoTool => ({
-  ...{ kind, name, size, unit, swathM: null, holds: null, calibrations: [] },
+  ...{ kind, name, size, unit, swathM: null, holds: null, undrawn: null, calibrations: [] },
   ...{ calibratedOn: more.calibrations?.at(-1)?.doneOn ?? null },
   ...more,
 });
 export const EQUIPMENT: readonly DemoTool[] = [
   tool('tank', 'Knapsack 15 l', [15, 'l'], {
     swathM: 1.5,
+    undrawn: 0.2,
     calibrations: [
       flow('2026-09-08', 2905, 2898, 2911),
       flow('2027-03-30', 3021, 3026, 3018),
@@ -738,6 +750,7 @@ export const EQUIPMENT: readonly DemoTool[] = [
   }),
   tool('tank', 'Tow tank 100 l', [100, 'l'], {
     swathM: 3,
+    undrawn: 1.5,
     calibrations: [flow('2027-04-12', 4120, 4080, 4105)],
   }),
   tool('tank', 'Watering can 10 l', [10, 'l'], { swathM: 0.6 }),

@@ -67,4 +67,18 @@ test('Mix says whether the calibrated walk lays down the mix, and marks what was
   await expect(walk).toContainText('Walk slower');
   await page.getByLabel('Tank', { exact: true }).selectOption('Watering can 10 l');
   await expect(walk).toContainText('Unproven: Watering can 10 l was never calibrated for this.');
+  await page.getByLabel('Tank', { exact: true }).selectOption('Knapsack 15 l');
+  await page.getByText('Which tool, what to write').click();
+  // 15 l of 20.2 l of mix carry 31.25 ml, 4 of them are in the tank already.
+  const tools = page.getByRole('region', { name: 'Measuring tools' });
+  await expect(tools.getByRole('row', { name: /Syringe 30 ml/ })).toContainText('to the 27 ml mark');
+  await expect(tools.getByRole('row', { name: /Cup 250 ml/ })).toContainText('to the 30 ml mark');
+  await expect(page.getByText('0.2 l cannot be drawn', { exact: false })).toContainText('3 rinses of 1.5 l');
+  await page.getByLabel('What was last in this tank').selectOption({ label: 'weed killer' });
+  await expect(page.getByText('Weed killer was in this tank').first()).toBeVisible();
+  await expect(page.getByText('No amounts while a Halt is open.')).toBeVisible();
+  await page
+    .getByLabel('What was last in this tank')
+    .selectOption({ label: 'nothing, or it was cleaned since' });
+  await expect(tools).toBeVisible();
 });

@@ -38,12 +38,16 @@ export const SIZE_UNITS: Readonly<Record<EquipmentKind, readonly Unit[]>> = {
   measure: PRODUCTS.filter((unit) => unit !== 'count' && unit !== 'million'),
 };
 
+/** What is emptied through a pipe, and never quite. */
+const DRAWN: readonly EquipmentKind[] = ['tank', 'hose-end'];
+
 export interface EquipmentForm {
   readonly kind: EquipmentKind;
   readonly name: string;
   readonly size: number;
   readonly unit: string;
   readonly holds: number | null;
+  readonly undrawn: number | null;
   readonly swathM: number | null;
   readonly dueDays: number | null;
 }
@@ -61,22 +65,30 @@ export function parseEquipment(fields: Fields): Result<EquipmentForm> {
   const tree = treeOf(fields);
   if (units.length === 0) {
     const form = read(z.object(common), tree);
-    return 'ok' in form ? { ok: { kind: kind.data, ...form.ok, size: 1, unit: 'count', holds: null } } : form;
+    return 'ok' in form
+      ? { ok: { kind: kind.data, ...form.ok, size: 1, unit: 'count', holds: null, undrawn: null } }
+      : form;
   }
   const form = read(
     z.object({
       ...common,
       size: amount(units, 0.0001, 1e5),
       holds: orNothing(numeric(0.0001, 1e5)),
+      undrawn: orNothing(numeric(0.0001, 1e5)),
     }),
     tree,
   );
   if ('refused' in form) return form;
-  const { size, holds, ...rest } = form.ok;
+  const { size, holds, undrawn, ...rest } = form.ok;
+  const stays = DRAWN.includes(kind.data) ? undrawn : null;
+  if (stays !== null && stays >= size.value)
+    return { refused: [invalid('undrawn', 'at-most', { limit: size.value, seen: stays })] };
   const filled = kind.data === 'measure' ? holds : null;
   if (filled !== null && filled < size.value)
     return { refused: [invalid('holds', 'a-number-in-range', { from: size.value, to: 1e5 })] };
-  return { ok: { kind: kind.data, ...rest, size: size.value, unit: size.unit, holds: filled } };
+  return {
+    ok: { kind: kind.data, ...rest, size: size.value, unit: size.unit, holds: filled, undrawn: stays },
+  };
 }
 
 export interface CalibrationForm extends Calibration {

@@ -155,8 +155,17 @@ describe('people, as they type themselves', () => {
 describe('equipment and its calibrations', () => {
   const tank = { kind: 'tank', name: 'Knapsack', 'size.value': '15', 'size.unit': 'l' };
   it('is taken with what its kind has, and nothing else', () => {
-    expect(answerOf(parseEquipment(fields({ ...tank, holds: '3', swathM: '1.5' })))).toEqual({
-      ...{ kind: 'tank', name: 'Knapsack', size: 15, unit: 'l', holds: null, swathM: 1.5, dueDays: null },
+    expect(answerOf(parseEquipment(fields({ ...tank, holds: '3', undrawn: '0.2', swathM: '1.5' })))).toEqual({
+      ...{
+        kind: 'tank',
+        name: 'Knapsack',
+        size: 15,
+        unit: 'l',
+        holds: null,
+        undrawn: 0.2,
+        swathM: 1.5,
+        dueDays: null,
+      },
     });
     expect(answerOf(parseEquipment(fields({ kind: 'person', name: 'R. Hallow' })))).toMatchObject({
       ...{ size: 1, unit: 'count' },

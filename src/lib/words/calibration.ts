@@ -115,16 +115,6 @@ export const PROCEDURES: Readonly<Record<CalibrationKind, Procedure>> = {
   },
 };
 
-/** Heads of the columns in which readings are typed, by key. */
-export const READING_WORDS: Readonly<Record<string, string>> = {
-  amount: 'Amount',
-  seconds: 'Seconds',
-  metres: 'Length walked',
-  paces: 'Paces',
-  setting: 'Gate setting',
-  count: 'How many',
-  mm: 'Depth',
-};
 /** What is measured once for all readings. */
 export const SETUP_WORDS: Readonly<Partial<Record<CalibrationKind, string>>> = {
   'weighed-pass': 'Width of a pass',

@@ -216,6 +216,28 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
         `${n('chosen')} lies under the label’s least of ${n('least')}. It may not work, and it breeds resistance.`,
         'Below on purpose',
       );
+    case 'tank-held-herbicide':
+      return words(
+        'Weed killer was in this tank',
+        `What is left of it in ${t('tank') || 'the tank'}, its hose and its nozzle burns the lawn. Take another tank, or clean this one as the weed killer’s label says, and say then that it is clean.`,
+      );
+    case 'tank-held-other':
+      return words(
+        'Another product was in this tank',
+        'Rinse tank, hose and nozzle three times, the rinse onto ground that its label names. Two products meet in a tank only where both labels allow it.',
+        'Rinsed three times',
+      );
+    case 'carry-over-old':
+      return words(
+        `The mix left in the tank is ${n('days')} ${facts.days === 1 ? 'day' : 'days'} old`,
+        'Most mixes lose strength in water overnight and settle out. Look what the label says of storing a mix; shake it up well.',
+        'The label lets it stand so long',
+      );
+    case 'carry-over-dead':
+      return words(
+        'What was left in the tank is dead',
+        `Living products keep for hours in water, not for ${n('days')} ${facts.days === 1 ? 'day' : 'days'}. Pour it over a bed, rinse, and mix anew.`,
+      );
     case 'measure-too-coarse':
       return words(
         'The measure is too coarse',

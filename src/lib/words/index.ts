@@ -58,10 +58,11 @@ export {
   REPAIR_WORDS,
   ZONE_WORDS,
 } from './plan-terms';
+export { READING_WORDS } from './reading-terms';
+export { TANK_BEFORE_WORDS } from './mix-terms';
 export {
   EQUIPMENT_WORDS,
   PROCEDURES,
-  READING_WORDS,
   SETUP_WORDS,
   SIZE_WORDS,
   TRAVEL_WORDS,

@@ -1,5 +1,5 @@
 import type { Fact, Refusal } from '../core/result';
-import { READING_WORDS } from './calibration';
+import { READING_WORDS } from './reading-terms';
 
 /** Names of form fields as the screens label them; a path of the calculation contract stays as it is written. */
 const FIELD_NAMES: Readonly<Record<string, string>> = {
@@ -25,6 +25,10 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   setup: 'The width, distance or time',
   product: 'With what',
   kind: 'What it is',
+  undrawn: 'What cannot be drawn',
+  before: 'What was last in the tank',
+  carriedOn: 'The day on which it was mixed',
+  'holds.value': 'What the measure holds',
   'frame.value': 'The frame',
   'frame.unit': 'The unit of the frame',
   vigour: 'The vigour of the turf',

@@ -273,6 +273,7 @@ function mixOf(
       : {}),
     split: mix?.split ?? 'fill',
     ...(mix?.step ? { measureStep: mix.step } : {}),
+    ...(mix?.holds && mix.step && sameDimension(mix.holds, mix.step) ? { measureHolds: mix.holds } : {}),
     ...(container && sameDimension(container.size, use.rate)
       ? { container: { size: container.size, price: container.price } }
       : {}),

@@ -13,6 +13,7 @@ import type { OnGround } from '../record';
 import { cautionKey, doseCautions, handlingCautions, nameCautions } from '../safety';
 import type { JudgedHours } from '../schedule';
 import type { MeasuredLawn } from '../site';
+import { daysBetween } from '../units';
 import { dayOfWork } from './day-of-work';
 import type { CaseFacts } from './facts';
 import type { CaseView, SettledCaution } from './view';
@@ -54,6 +55,7 @@ export function cautionsOf(known: {
       });
     if (lawn) found.push(...handlingCautions(situationOf(chosen, situation), lawn.waterGapM ?? 0));
     found.push(...hourCautions(facts, chosen, hours), ...planCautions(facts));
+    found.push(...tankCautions(facts, chosen));
     if (lawn && known.dose && rate !== null)
       found.push(
         ...doseCautions(chosen.label, known.dose, lawn, rate),
@@ -80,6 +82,34 @@ export function cautionsOf(known: {
     const key = cautionKey(caution);
     return { caution, key, settled: caution.settledBy === 'tick' ? (facts.settled[key] ?? null) : null };
   });
+}
+
+/** What was in the tank before, and how old what is left in it is. */
+function tankCautions(facts: CaseFacts, { label }: EntryInUse): Caution[] {
+  const { mix } = facts.stops;
+  if (!mix || !label.use.carrier) return [];
+  const clause = label.clauses.compatibility ?? null;
+  const found: Caution[] = [];
+  if (mix.before === 'herbicide')
+    found.push({
+      ...{ code: 'tank-held-herbicide', rank: 'halt', stop: 'mix', settledBy: 'change', clause },
+      facts: { tank: mix.tankName },
+    });
+  if (mix.before === 'other')
+    found.push({
+      ...{ code: 'tank-held-other', rank: 'care', stop: 'mix', settledBy: 'tick', clause },
+      facts: { tank: mix.tankName },
+    });
+  const days = mix.carryOver && mix.carriedOn ? daysBetween(mix.carriedOn, dayOfWork(facts)) : 0;
+  if (days > 0)
+    found.push({
+      ...(label.form === 'nematodes'
+        ? ({ code: 'carry-over-dead', rank: 'halt', settledBy: 'change' } as const)
+        : ({ code: 'carry-over-old', rank: 'care', settledBy: 'tick' } as const)),
+      ...{ stop: 'mix', clause: label.clauses.storage ?? null },
+      facts: { days },
+    });
+  return found;
 }
 
 /** The plan says something else now than when Measure was saved. */

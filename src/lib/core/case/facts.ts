@@ -83,6 +83,9 @@ export interface WhenBody {
   readonly hour: number;
 }
 
+export const TANK_BEFORE = ['clean', 'same', 'other', 'herbicide'] as const;
+export type TankBefore = (typeof TANK_BEFORE)[number];
+
 export interface MixBody {
   readonly rate: number;
   /** The label's step for how bad it is; null for its general rate. */
@@ -91,8 +94,14 @@ export interface MixBody {
   readonly tank: Quantity | null;
   readonly measureName: string;
   readonly step: Quantity | null;
+  /** What the measure holds when it is full; null where that is not known. */
+  readonly holds: Quantity | null;
+  /** What was in the tank before. */
+  readonly before: TankBefore;
   readonly carryOver: CarryOver | null;
-  readonly split: 'fill' | 'equal';
+  /** The day on which the carried mix was made; null where nobody said. */
+  readonly carriedOn: CalendarDay | null;
+  readonly split: 'fill' | 'equal' | 'marks';
   readonly lot: string | null;
 }
 

@@ -1,5 +1,5 @@
 export { assess, circumstancesOf } from './assess';
-export { BUILT_ON, isStale } from './facts';
+export { BUILT_ON, isStale, TANK_BEFORE } from './facts';
 export type {
   AnsweredStop,
   CaseFacts,
@@ -8,6 +8,7 @@ export type {
   MeasureBody,
   OnPlan,
   MixBody,
+  TankBefore,
   NameBody,
   PlaceBody,
   RecheckBody,

@@ -28,7 +28,7 @@ export function dose(input: DoseInput): Result<DoseAnswer, DoseRefusal> {
   const refused = checkDose(input);
   if (refused.length > 0) return { refused };
   const job = sizeJob(input);
-  const shapes = splitIntoLoads(input, job.finished ?? 0);
+  const shapes = splitIntoLoads(input, job.finished ?? 0, job.exactProduct);
   if (shapes === null)
     return refuse('invalid-input', 'tank.capacity', { expected: 'at-most', limit: 10_000 });
   const { loads, portions, coarse } = fillLoads(input, job, shapes);

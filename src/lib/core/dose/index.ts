@@ -2,5 +2,17 @@ export { dose } from './dose';
 export { progress } from './progress';
 export type { ProgressAnswer, ProgressInput } from './progress';
 export type { CarryOver, DoseAnswer, DoseInput, DoseProblem, DoseRefusal, Load, RateBasis } from './types';
+export { loadsOnMarks, type MarkedLoads, type MarksJob } from './marks';
+export {
+  inTool,
+  markThatServes,
+  portionOf,
+  rinsed,
+  toolsFor,
+  type InTool,
+  type MeasureTool,
+  type ToolFit,
+} from './tool';
+export { isWithinLabel, type Portion } from './portion';
 export { fillingLevels } from './filling';
 export type { FillingLevels } from './filling';

@@ -1,4 +1,5 @@
 import { ceilOf, isAbove, valueIn } from '../units';
+import { loadsOnMarks } from './marks';
 import type { DoseInput } from './types';
 
 /** A tank load before its product is measured: volumes in the carrier's unit, carried product in the rate's. */
@@ -9,12 +10,16 @@ export interface LoadShape {
 }
 
 const MOST_LOADS = 10_000;
+/** Loads up to which marks are looked for. */
+const MOST_MARKED = 100;
 
 /**
- * Splits the finished mix into tank loads: full tanks and then the rest, or equal loads. The first load holds what was
- * carried over, at most its own volume, with the product in proportion. Null when it would take over 10,000 loads.
+ * Splits the finished mix into tank loads: full tanks and then the rest, equal loads, or loads on the marks of the
+ * measure. The first load holds what was carried over, at most its own volume, with the product in proportion. Loads on
+ * marks are full tanks where something was carried over, no mark serves, or over a hundred loads are needed. Null when it
+ * would take over 10,000 loads.
  */
-export function splitIntoLoads(input: DoseInput, finished: number): LoadShape[] | null {
+export function splitIntoLoads(input: DoseInput, finished: number, product: number): LoadShape[] | null {
   const { carrier, tank, rate } = input;
   if (!carrier || !tank) return [];
   const unit = carrier.amount.unit;
@@ -23,6 +28,11 @@ export function splitIntoLoads(input: DoseInput, finished: number): LoadShape[] 
   const carriedProduct = tank.carryOver ? valueIn(tank.carryOver.product, rate.unit) : 0;
   const count = Math.max(1, ceilOf(finished / capacity));
   if (count > MOST_LOADS) return null;
+  const marked =
+    input.split === 'marks' && carried === 0 && count <= MOST_MARKED
+      ? onMarks(input, finished, product, capacity)
+      : null;
+  if (marked) return marked.map((volume) => ({ finished: volume, carryOver: 0, carriedProduct: 0 }));
   const equal = input.split === 'equal' && !isAbove(carried, finished / count);
   return Array.from({ length: count }, (_, index) => {
     const volume = equal
@@ -37,4 +47,21 @@ export function splitIntoLoads(input: DoseInput, finished: number): LoadShape[] 
       carriedProduct: carryOver > 0 ? (carriedProduct * carryOver) / carried : 0,
     };
   });
+}
+
+function onMarks(
+  { rate, measureStep, measureHolds }: DoseInput,
+  finished: number,
+  product: number,
+  capacity: number,
+): readonly number[] | null {
+  if (!measureStep) return null;
+  const chosen = rate.chosen ?? rate.min;
+  return (
+    loadsOnMarks({
+      ...{ finished, product, capacity, step: valueIn(measureStep, rate.unit) },
+      ...{ least: (product * rate.min) / chosen, most: (product * rate.max) / chosen },
+      holds: measureHolds ? valueIn(measureHolds, rate.unit) : null,
+    })?.volumes ?? null
+  );
 }

@@ -24,8 +24,11 @@ export interface DoseInput {
   readonly carrier?: { readonly amount: Quantity; readonly per: Quantity } | undefined;
   readonly target: Quantity;
   readonly tank?: { readonly capacity: Quantity; readonly carryOver?: CarryOver | undefined } | undefined;
-  readonly split?: 'fill' | 'equal' | undefined;
+  /** Full tanks and the rest, equal loads, or loads that take as few measures as possible (which needs `measureStep`). */
+  readonly split?: 'fill' | 'equal' | 'marks' | undefined;
   readonly measureStep?: Quantity | undefined;
+  /** What the measuring tool holds when it is full. */
+  readonly measureHolds?: Quantity | undefined;
   readonly container?: { readonly size: Quantity; readonly price: number } | undefined;
   readonly cap?: { readonly amount: Quantity; readonly per: Quantity; readonly used: Quantity } | undefined;
   readonly placement?: { readonly each: Quantity } | undefined;

@@ -1,3 +1,4 @@
+import { TANK_BEFORE } from '../../core/case';
 import { WISHES } from '../../core/choose';
 import { z } from 'zod';
 import { SURROUNDINGS, type Finding } from '../../core/identify';
@@ -144,6 +145,9 @@ export const mixBody = z.object({
   tank: orNoAmount(amount(VOLUMES, 0.05, 5000)),
   measureName: plainText(80),
   step: orNoAmount(amount(PRODUCTS, 0.001, 1000)),
+  holds: orNoAmount(amount(PRODUCTS, 0.001, 1e5)).default(null),
+  before: z.enum(TANK_BEFORE).default('clean'),
+  carriedOn: orNothing(dayField).default(null),
   carryOver: z.preprocess(
     (value) => {
       const finished = (value as { finished?: { value?: unknown } } | null | undefined)?.finished?.value;
@@ -151,7 +155,7 @@ export const mixBody = z.object({
     },
     z.object({ finished: amount(VOLUMES, 0, 5000), product: amount(PRODUCTS, 0, 1e5) }).nullable(),
   ),
-  split: z.enum(['fill', 'equal']),
+  split: z.enum(['fill', 'equal', 'marks']),
   lot: orNothing(plainText(60)),
 }) satisfies z.ZodType<MixBody>;
 

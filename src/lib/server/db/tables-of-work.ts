@@ -275,6 +275,8 @@ export const equipment = pgTable(
     unit: text('unit').notNull(),
     /** What a measure holds when it is full, in its unit. */
     holds: doublePrecision('holds'),
+    /** What stays in a tank or jug that cannot be drawn, in its unit. */
+    undrawn: doublePrecision('undrawn'),
     swathM: doublePrecision('swath_m'),
     /** Days after which it is to be calibrated again; null for what is usual. */
     dueDays: integer('due_days'),

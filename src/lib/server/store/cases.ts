@@ -33,6 +33,7 @@ export interface Equipment {
   readonly size: number;
   readonly unit: string;
   readonly holds: number | null;
+  readonly undrawn: number | null;
   readonly swathM: number | null;
   readonly calibratedOn: string | null;
   readonly proven: ProvenOf;
@@ -173,8 +174,8 @@ function casesFrom(
   const changes = fromJsonRows(t.stockChanges, lists.changes);
   const book = fromJsonRows(t.calibrations, lists.calibrations);
   const equipment = fromJsonRows(t.equipment, lists.equipment).map(
-    ({ id, kind, name, size, unit, holds, swathM, calibratedOn }): Equipment => ({
-      ...{ kind, name, size, unit, holds, swathM, calibratedOn },
+    ({ id, kind, name, size, unit, holds, undrawn, swathM, calibratedOn }): Equipment => ({
+      ...{ kind, name, size, unit, holds, undrawn, swathM, calibratedOn },
       proven: provenBy(
         book
           .filter((entry) => entry.equipmentId === id)

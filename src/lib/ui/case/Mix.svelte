@@ -9,12 +9,13 @@
   import type { StopProps } from './stop-props';
   const { besideText, numberText, priceText, quantityText } = getShow();
 
-  let { equipment, person }: StopProps = $props();
+  let { equipment, person, time }: StopProps = $props();
   const sheet = getSheet();
   const view = $derived(sheet.view);
   const label = $derived(view.label);
   /** Open until it was settled once; after that as whoever works leaves it. */
   let settingsOpen = $state(untrack(() => sheet.facts.stops.mix === undefined));
+  let toolsOpen = $state(false);
   const mix = $derived(sheet.facts.stops.mix);
   const summary = $derived(
     [
@@ -80,6 +81,14 @@
   {#if view.halts.length === 0 && view.lawn && view.dose}
     <MixLoads {label} dose={view.dose} />
     {#await import('./Walk.svelte') then { default: Walk }}<Walk {equipment} {label} {person} />{/await}
+    <details class="settings" bind:open={toolsOpen}>
+      <summary>Which tool, what to write on the tank, how to clean it</summary>
+      {#if toolsOpen}
+        {#await import('./MixTools.svelte') then { default: MixTools }}
+          <MixTools {equipment} {label} dose={view.dose} {person} {time} />
+        {/await}
+      {/if}
+    </details>
   {/if}
 {/if}
 

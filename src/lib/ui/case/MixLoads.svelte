@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { fillingLevels, type DoseAnswer } from '../../core/dose';
+  import { fillingLevels, inTool, type DoseAnswer } from '../../core/dose';
+  import type { Quantity } from '../../core/units';
   import type { CardInUse } from '../../core/labels';
   import { unitText } from '../../words';
   import { getShow } from '../parts/show';
@@ -11,6 +12,17 @@
   const sheet = getSheet();
   const view = $derived(sheet.view);
   const DRAWN = 4;
+  const tool = $derived.by(() => {
+    const mix = sheet.facts.stops.mix;
+    return mix?.step ? { name: mix.measureName, step: mix.step, holds: mix.holds } : null;
+  });
+  /** How an amount is measured with the tool in hand, where that takes more than one fill of it. */
+  function toldIn(amount: Quantity): string {
+    const told = tool && inTool(amount, tool);
+    if (!tool || !told?.holds || told.full === 0) return '';
+    const times = told.full === 1 ? 'once' : told.full === 2 ? 'twice' : `${told.full} times`;
+    return `${tool.name || 'measure'} ${times} full${told.last.value > 0 ? `, then to ${quantityText(told.last)}` : ''}`;
+  }
   const living = $derived(label.form === 'nematodes');
 </script>
 
@@ -32,7 +44,11 @@
             </li>
             <li>Water to the <b class="amount">{quantityText(levels.partWater)}</b> line</li>
             {#if load.product.value > 0}
-              <li>Add <b class="amount">{quantityText(load.product)}</b></li>
+              <li>
+                Add <b class="amount">{quantityText(load.product)}</b>{#if toldIn(load.product)}<span
+                    class="tool">{toldIn(load.product)}</span
+                  >{/if}
+              </li>
               <li>Rinse the {living ? 'pack' : 'measure'} into the tank</li>
             {:else}
               <li><b>No product</b>: what is carried is enough</li>
@@ -152,6 +168,10 @@
     left: 0;
     font-weight: 700;
     color: var(--petrol);
+  }
+  .tool {
+    display: block;
+    font-size: 0.95rem;
   }
   .amount {
     font-size: 1.2rem;

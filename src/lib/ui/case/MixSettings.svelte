@@ -1,8 +1,9 @@
 <script lang="ts">
   import { onMount, untrack } from 'svelte';
+  import { TANK_BEFORE } from '../../core/case';
   import type { CardInUse } from '../../core/labels';
   import type { Quantity, Unit } from '../../core/units';
-  import { unitText } from '../../words';
+  import { TANK_BEFORE_WORDS, unitText } from '../../words';
   import { getShow } from '../parts/show';
   import Amount from '../parts/Amount.svelte';
   import Choice from '../parts/Choice.svelte';
@@ -33,7 +34,9 @@
     name: start?.measureName ?? firstMeasure?.name ?? '',
     size: start?.step?.value ?? firstMeasure?.size ?? '',
     unit: String(start?.step?.unit ?? own.unit),
+    holds: (start ? start.holds?.value : firstMeasure?.holds) ?? '',
   });
+  let lastIn = $state<string>(start?.before ?? 'clean');
   // Another step of the label brings another range: the rate moves to its nearer end.
   $effect(() => {
     const { min, max } = use.rate;
@@ -56,11 +59,15 @@
       tank: liquid ? amount(tank.size, tank.unit) : null,
       measureName: measured ? measure.name : '',
       step: measured ? amount(measure.size, measure.unit) : null,
+      holds: measured ? amount(measure.holds, measure.unit) : null,
+      before: 'clean',
+      carriedOn: null,
       carryOver: null,
       split: 'fill',
       lot: lots.find(isGood)?.lot ?? null,
     });
   });
+  let split = $state<string>(start?.split ?? 'fill');
   let carries = $state(untrack(() => (start?.carryOver ?? null) !== null));
   let root: HTMLElement;
   /** Fields set by a choice of tool are there after the next update only. */
@@ -68,10 +75,17 @@
     const form = root.closest('form');
     setTimeout(() => form && void sheet.propose('mix', form));
   };
-  const taken = (tools: readonly Tool[], name: string, was: typeof tank): typeof tank => {
-    const tool = tools.find((t) => t.name === name);
+  const tankOf = (name: string): typeof tank => {
+    const tool = tanks.find((t) => t.name === name);
     again();
-    return tool ? { name, size: tool.size, unit: tool.unit } : { ...was, name: '' };
+    return tool ? { name, size: tool.size, unit: tool.unit } : { ...tank, name: '' };
+  };
+  const measureOf = (name: string): typeof measure => {
+    const tool = measures.find((t) => t.name === name);
+    again();
+    return tool
+      ? { name, size: tool.size, unit: tool.unit, holds: tool.holds ?? '' }
+      : { ...measure, name: '' };
   };
   const liquid = $derived(use.carrier !== null);
   /** Living packs are not measured out. */
@@ -150,7 +164,7 @@
               ? `calibrated ${dayText(calibrated.calibratedOn, sheet.facts.today)}`
               : 'never calibrated'
             : undefined}
-          onchange={(name) => (tank = taken(tanks, name, tank))}
+          onchange={(name) => (tank = tankOf(name))}
         />
       {:else}
         <Field label="Tank" name="tankName" value={tank.name} width="12rem" />
@@ -171,8 +185,13 @@
         items={[
           { value: 'fill', name: 'full, then the rest' },
           { value: 'equal', name: 'equal' },
+          { value: 'marks', name: 'as few measures as possible' },
         ]}
-        width="11rem"
+        width="16rem"
+        hint={split === 'marks' && sheet.facts.stops.mix?.carryOver
+          ? 'full loads here: something is left in the tank'
+          : undefined}
+        onchange={(value) => (split = value)}
       />
     {:else}<input type="hidden" name="split" value="fill" />{/if}
     {#if measured}
@@ -183,7 +202,7 @@
           value={measure.name}
           items={withOther(measures)}
           width="11rem"
-          onchange={(name) => (measure = taken(measures, name, measure))}
+          onchange={(name) => (measure = measureOf(name))}
         />
       {:else}
         <Field label="Measure" name="measureName" value={measure.name} width="11rem" />
@@ -196,6 +215,15 @@
           unit={measure.unit}
           units={['ml', 'floz', 'tsp', 'tbsp', 'g', 'kg', 'oz', 'lb']}
         />
+        <Field
+          label="Full, it holds"
+          name="holds.value"
+          value={measure.holds}
+          numeric
+          after={unitText(measure.unit as Unit)}
+          width="9rem"
+        />
+        <input type="hidden" name="holds.unit" value={measure.unit} />
       {/key}
     {/if}
     {#if lots.length > 0}
@@ -211,7 +239,22 @@
       />
     {:else}<input type="hidden" name="lot" value="" />{/if}
   </div>
-  {#if liquid && measured}
+  {#if liquid}
+    <div class="fields">
+      <Choice
+        label="What was last in this tank"
+        name="before"
+        value={lastIn}
+        items={TANK_BEFORE.map((value) => ({ value, name: TANK_BEFORE_WORDS[value] }))}
+        width="19rem"
+        onchange={(value) => {
+          lastIn = value;
+          carries = value === 'same' || carries;
+        }}
+      />
+    </div>
+  {/if}
+  {#if liquid}
     <details class="carry" bind:open={carries}>
       <summary>Something is left in the tank</summary>
       <p class="soft small">Only of the same product. Anything else: empty and rinse first, never top up.</p>
@@ -230,6 +273,7 @@
           unit={start?.carryOver?.product.unit ?? own.unit}
           units={[use.rate.unit]}
         />
+        <Field label="Mixed on" name="carriedOn" type="date" value={start?.carriedOn ?? ''} width="10rem" />
       </div>
     </details>
   {/if}

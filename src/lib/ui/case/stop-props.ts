@@ -9,6 +9,8 @@ export interface Tool {
   readonly calibratedOn: string | null;
   /** What a measure holds when it is full. */
   readonly holds: number | null;
+  /** What stays in a tank that cannot be drawn. */
+  readonly undrawn: number | null;
   readonly swathM: number | null;
   /** What its latest calibrations came to. */
   readonly proven: ProvenOf;

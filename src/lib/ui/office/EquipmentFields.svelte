@@ -40,7 +40,16 @@
         {units}
       />
     {/if}
-    {#if kind === 'measure'}
+    {#if kind === 'tank' || kind === 'hose-end'}
+      <Field
+        label="Cannot be drawn"
+        name="undrawn"
+        value={tool?.undrawn ?? ''}
+        numeric
+        width="9rem"
+        hint="in the same unit"
+      />
+    {:else if kind === 'measure'}
       <Field
         label="Full, it holds"
         name="holds"

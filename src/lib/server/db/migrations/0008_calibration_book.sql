@@ -13,6 +13,7 @@ CREATE TABLE "calibrations" (
 );
 --> statement-breakpoint
 ALTER TABLE "equipment" ADD COLUMN "holds" double precision;--> statement-breakpoint
+ALTER TABLE "equipment" ADD COLUMN "undrawn" double precision;--> statement-breakpoint
 ALTER TABLE "equipment" ADD COLUMN "due_days" integer;--> statement-breakpoint
 ALTER TABLE "calibrations" ADD CONSTRAINT "calibrations_workspace_id_workspaces_id_fk" FOREIGN KEY ("workspace_id") REFERENCES "public"."workspaces"("id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "equipment" ADD CONSTRAINT "equipment_workspace_id_id_unique" UNIQUE("workspace_id","id");--> statement-breakpoint

@@ -184,6 +184,7 @@ export const contentShape = z.strictObject({
         size: z.number().positive(),
         unit: short,
         holds: z.number().positive().nullable().optional(),
+        undrawn: z.number().positive().nullable().optional(),
         swathM: z.number().positive().nullable(),
         dueDays: positive.max(3650).nullable().optional(),
         calibratedOn: day.nullable(),

@@ -159,13 +159,14 @@ export async function contentOf(tx: Tx): Promise<Content> {
           })),
         }
       : {}),
-    equipment: equipment.map(({ id, workspaceId: _w, holds, dueDays, ...row }) => {
+    equipment: equipment.map(({ id, workspaceId: _w, holds, undrawn, dueDays, ...row }) => {
       const done = calibrations
         .filter((one) => one.equipmentId === id)
         .map(({ id: _i, workspaceId: _o, equipmentId: _e, ...one }) => one);
       return {
         ...row,
         ...(holds === null ? {} : { holds }),
+        ...(undrawn === null ? {} : { undrawn }),
         ...(dueDays === null ? {} : { dueDays }),
         ...(done.length > 0 ? { calibrations: done } : {}),
       };
