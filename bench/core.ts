@@ -3,7 +3,8 @@ import { CANDIDATES, DEMONSTRATION_LABELS, SIGNS } from '../src/lib/catalog';
 import { NO_WISHES, rankLabels, type ChooseSituation } from '../src/lib/core/choose';
 import { checkLabel, inHand, type LabelCard, type LabelUse } from '../src/lib/core/labels';
 import { parseDay, type CalendarDay } from '../src/lib/core/units';
-import { dose, type DoseInput } from '../src/lib/core/dose';
+import { gateCurve, gateFor, spreadPattern } from '../src/lib/core/calibrate';
+import { dose, portionOf, rinsed, toolsFor, type DoseInput } from '../src/lib/core/dose';
 import { identify, rankCase, type Candidate, type Finding } from '../src/lib/core/identify';
 import { findWindows } from '../src/lib/core/schedule';
 import { largePlan, planBenches } from './plan';
@@ -91,6 +92,35 @@ const choose = (): number =>
     asked,
   ).length;
 
+const tools = [
+  { name: 'Syringe', step: { value: 1, unit: 'ml' }, holds: { value: 30, unit: 'ml' } },
+  { name: 'Cup', step: { value: 10, unit: 'ml' }, holds: { value: 250, unit: 'ml' } },
+] as const;
+const trays = [0.4, 3.1, 5.6, 6.2, 6, 6.3, 5.4, 2.8, 0.3];
+const gate = [3, 3, 4, 5, 5].map((setting, i) => ({ setting, delivered: 100 * setting ** 1.6 + i }));
+/** Everything that the bench works out, for a day of forty jobs of different sizes. */
+function day(): number {
+  let sum = 0;
+  for (let i = 0; i < 40; i++) {
+    const { tank: _, ...rest } = job;
+    const asked: DoseInput = {
+      ...{ ...rest, target: area(60 + 17 * i), split: 'marks', measureHolds: tools[0].holds },
+      tank: { capacity: { value: 15, unit: 'l' } },
+    };
+    const result = dose(asked);
+    if (!('ok' in result)) throw new Error('the job was refused');
+    const rate = { min: 100, max: 150, chosen: 125 };
+    for (const load of result.ok.loads)
+      sum += toolsFor(portionOf(result.ok, load, rate, null), 'ml', tools).length;
+    const curve = gateCurve(gate);
+    sum += curve ? gateFor(curve, 500 + i).setting : 0;
+    const left = rinsed({ left: { value: 0.2, unit: 'l' }, water: { value: 1.5, unit: 'l' }, times: 3 });
+    sum += 'ok' in left ? left.ok.leftPct : 0;
+  }
+  // A spreader is one, however many jobs it is used on.
+  return sum + (spreadPattern(trays, 0.15, 20)?.shiftM ?? 0);
+}
+
 export { largePlan };
 
 /** The core's own times, in milliseconds. */
@@ -98,6 +128,7 @@ export async function benchCore(): Promise<void> {
   const bench = new Bench({ time: 600 });
   bench
     .add('dose: one job, two loads', () => void dose(job))
+    .add('mix: a day of 40 jobs, loads on marks, tools, rinses, gate, pattern', () => void day())
     .add('dose: 1,000 loads', () => void dose({ ...job, target: area(250_000) }))
     .add('identify: the catalogue, 3 signs seen', () => void rankCase(CANDIDATES, SIGNS, seen, circumstances))
     .add(

@@ -54,6 +54,19 @@ test('a catch that does not fit is pointed out while it is typed, and the watch 
   await expect(page.locator('[name="readings.2.seconds"]')).toHaveValue(/^[12]\.\d$/);
 });
 
+test('a pace of the book is taken over in Measure, with its spread as the error', async ({ page }) => {
+  await page.goto('/cases/6/measure', { waitUntil: 'networkidle' });
+  await page.getByRole('radio', { name: 'By calibrated paces' }).check({ force: true });
+  // 30 m in 40 and twice in 41 and 40 paces: 0.744 m on the mean.
+  await page.getByRole('button', { name: /^Take R\. Hallow’s: 0\.744 m a pace/ }).click();
+  await expect(page.getByLabel('Distance walked, m')).toHaveValue('74.39');
+  await page.getByLabel('Paces along').fill('30');
+  await page.getByLabel('Paces across').fill('20');
+  await page.getByLabel('Strip left out').fill('0');
+  // 30 × 20 paces of 0.7439 m: 332 m².
+  await expect(page.getByText('332 m²').first()).toBeVisible();
+});
+
 test('Mix says whether the calibrated walk lays down the mix, and marks what was never measured', async ({
   page,
 }) => {

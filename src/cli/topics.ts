@@ -12,7 +12,7 @@ import {
   walk,
   weighedPass,
 } from '../lib/core/calibrate';
-import { dose, progress } from '../lib/core/dose';
+import { activeIn, dose, progress } from '../lib/core/dose';
 import { identify } from '../lib/core/identify';
 import { answer, isRefused, type Result } from '../lib/core/result';
 import { efficacy } from '../lib/core/review';
@@ -44,6 +44,7 @@ export const TOPICS: ReadonlyMap<string, Topic> = new Map<string, Topic>([
   ['measure', (raw) => (hasKey(raw, 'walls') ? band(raw) : area(raw))],
   ['identify', topic(shapes.identifySchema, identify)],
   ['efficacy', topic(shapes.efficacySchema, efficacy)],
+  ['active', topic(shapes.activeSchema, activeIn)],
   ['progress', topic(shapes.progressSchema, progress)],
   ['retreat', topic(shapes.retreatSchema, retreat)],
   ['windows', topic(windowsSchema, windows)],

@@ -183,6 +183,10 @@ export function refusalSentence({ code, path, facts }: Refusal): string {
       return 'Choose the remedy that was put down first; the entry names its label.';
     case 'in-the-future':
       return `${fieldName(path)} lies in the future; today is ${text(facts.today)}. Log what was done, when it was done.`;
+    case 'strength-out-of-range':
+      return `The strength must be above 0 and at most 100 %; it is ${text(facts.seen)}. Copy it again from the label.`;
+    case 'strength-incomplete':
+      return 'A percentage of a liquid needs its density. Give the mass of one litre or gallon, or the strength as mass in a volume.';
     case 'progress-out-of-range':
       return path === 'left.value'
         ? 'There cannot be more left than there was at the start. Check both figures.'

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { dose, fillingLevels, progress, type DoseAnswer, type DoseInput } from '.';
+import { activeIn, dose, fillingLevels, progress, type DoseAnswer, type DoseInput } from '.';
 
 const ok = (input: DoseInput): DoseAnswer => {
   const result = dose(input);
@@ -101,6 +101,36 @@ describe('the dose of a job', () => {
 
   it('refuses ten thousand and one loads', () => {
     expect(codes({ ...liquid, tank: { capacity: ml(0.0001) } })).toEqual(['invalid-input tank.capacity']);
+  });
+});
+
+describe('the active ingredient', () => {
+  const product = ml(120);
+  it('is refused by what is missing or cannot be: a share over the whole, a liquid without density, an area alone', () => {
+    const refusalOf = (input: Parameters<typeof activeIn>[0]) => {
+      const result = activeIn(input);
+      return 'refused' in result ? result.refused.map((r) => `${r.code} ${r.path}`) : [];
+    };
+    expect(refusalOf({ product, strength: { percent: 101 }, unit: 'g' })).toEqual([
+      'strength-out-of-range strength.percent',
+    ]);
+    expect(refusalOf({ product, strength: { percent: 20 }, unit: 'g' })).toEqual([
+      'strength-incomplete strength.density',
+    ]);
+    expect(refusalOf({ product, strength: { percent: 20 }, unit: 'g', area: m2(10) })).toEqual([
+      'invalid-input per',
+    ]);
+    expect(refusalOf({ product, strength: { amount: l(1), per: l(1) }, unit: 'g' })).toEqual([
+      'units-do-not-match strength.amount.unit',
+    ]);
+  });
+  it('by percent and density is that by mass in a volume', () => {
+    const density = { amount: { value: 1.08, unit: 'kg' }, per: l(1) } as const;
+    const [a, b] = [
+      activeIn({ product, strength: { percent: 18, density }, unit: 'mg' }),
+      activeIn({ product, strength: { amount: { value: 194.4, unit: 'g' }, per: l(1) }, unit: 'mg' }),
+    ];
+    expect('ok' in a && 'ok' in b && a.ok.active.value / b.ok.active.value).toBeCloseTo(1, 12);
   });
 });
 

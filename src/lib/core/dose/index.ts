@@ -1,3 +1,4 @@
+export { activeIn, type ActiveInput, type ActiveRefusal, type Strength } from './active';
 export { dose } from './dose';
 export { progress } from './progress';
 export type { ProgressAnswer, ProgressInput } from './progress';

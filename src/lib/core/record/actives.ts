@@ -1,5 +1,16 @@
 import type { Active, LabelCard } from '../labels';
-import { daysBetween, dimensionOf, sameDimension, valueIn, type CalendarDay, type Quantity } from '../units';
+import { activeIn, type Strength } from '../dose';
+import {
+  daysBetween,
+  dimensionOf,
+  hasDimension,
+  quantity,
+  sameDimension,
+  valueIn,
+  type CalendarDay,
+  type Quantity,
+  type Rate,
+} from '../units';
 import { standing, type ApplicationRecord } from './record';
 
 const DAYS_OF_YEAR = 365;
@@ -15,12 +26,15 @@ export function gramsOf(
   product: Quantity,
   densityKgPerL: number | null,
 ): number | null {
-  const dimension = dimensionOf(product.unit);
-  if (dimension === 'mass') return percent === null ? null : (valueIn(product, 'g') * percent) / 100;
-  if (dimension !== 'volume') return null;
-  const litres = valueIn(product, 'l');
-  if (gramsPerLitre !== null) return litres * gramsPerLitre;
-  return percent === null || densityKgPerL === null ? null : (litres * densityKgPerL * 1000 * percent) / 100;
+  const perLitre = (amount: Quantity): Rate => ({ amount, per: quantity(1, 'l') });
+  const strength: Strength | null =
+    gramsPerLitre !== null && hasDimension(product, 'volume')
+      ? perLitre(quantity(gramsPerLitre, 'g'))
+      : percent === null
+        ? null
+        : { percent, density: densityKgPerL === null ? undefined : perLitre(quantity(densityKgPerL, 'kg')) };
+  const result = strength && activeIn({ product, strength, unit: 'g' });
+  return result && 'ok' in result ? result.ok.active.value : null;
 }
 
 export interface ActiveLedger {

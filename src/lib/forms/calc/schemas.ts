@@ -107,6 +107,17 @@ export const efficacySchema = z.discriminatedUnion('method', [
   }),
 ]);
 
+export const activeSchema = z.strictObject({
+  product: quantityShape,
+  strength: z.union([
+    z.strictObject({ percent: number, density: optional(rateShape) }),
+    z.strictObject({ amount: quantityShape, per: quantityShape }),
+  ]),
+  unit,
+  area: optional(quantityShape),
+  per: optional(quantityShape),
+});
+
 export const progressSchema = z.strictObject({
   covered: quantityShape,
   target: quantityShape,

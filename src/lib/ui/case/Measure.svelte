@@ -9,10 +9,32 @@
   import Field from '../parts/Field.svelte';
   import Working from '../parts/Working.svelte';
   import { getSheet } from './sheet.svelte';
+  import type { Proven } from '../../core/calibrate';
+  import type { StopProps } from './stop-props';
   const show = getShow();
   const { besideText, numberText, quantityText } = show;
 
+  let { equipment }: StopProps = $props();
   const sheet = getSheet();
+  /** Whose pace stands in the calibration book. */
+  const walkers = $derived(
+    equipment.flatMap(({ name, proven }) => (proven.pace ? [{ name, pace: proven.pace }] : [])),
+  );
+  let paceFields = $state<HTMLElement>();
+  /** A pace of the book goes in as a hundred of them; it is no better than walking twice shows. */
+  const [PACES, LEAST_ERROR_PCT] = [100, 3];
+  function takePace(button: HTMLElement, { value, spreadPct }: Proven): void {
+    const metres = valueIn({ value: value * PACES, unit: 'm' }, unit);
+    const put = (name: string, number: number): void => {
+      const field = paceFields?.querySelector<HTMLInputElement>(`[name="${name}"]`);
+      if (field) field.value = String(Number(number.toFixed(2)));
+    };
+    put('walked', metres);
+    put('walkedPaces', PACES);
+    put('paceErrorPct', Math.max(LEAST_ERROR_PCT, spreadPct ?? 0));
+    const form = button.closest('form');
+    if (form) void sheet.propose('measure', form);
+  }
   const view = $derived(sheet.view);
   const start = untrack(() => sheet.facts.stops.measure);
   let how = $state(start?.how ?? 'tape');
@@ -79,7 +101,19 @@
 {/if}
 {#if how === 'paces'}
   <h2 class="cal">Your pace, from a walk over a known distance</h2>
-  <div class="fields">
+  {#if walkers.length > 0}
+    <p class="walkers">
+      {#each walkers as { name, pace } (name)}
+        <button type="button" class="button" onclick={(event) => takePace(event.currentTarget, pace)}
+          >Take {name}’s: {show.lengthText(pace.value)} a pace, {show.dayText(
+            pace.doneOn,
+            sheet.facts.today,
+          )}</button
+        >
+      {/each}
+    </p>
+  {/if}
+  <div class="fields" bind:this={paceFields}>
     <Field label="Distance walked" name="walked" value={was(start?.walked)} numeric after={unit} />
     <Field label="Paces counted" name="walkedPaces" value={was(start?.walkedPaces)} numeric />
     <Field
@@ -141,6 +175,12 @@
 {/if}
 
 <style>
+  .walkers {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
+    margin: 0.4rem 0;
+  }
   .how {
     display: inline-flex;
     border: 1px solid var(--edge);
