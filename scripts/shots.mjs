@@ -21,7 +21,7 @@ const VIEWS = [
   ['halt', '/cases/8/mix', 1280, 800],
   ['shelf', '/shelf', 1280, 800],
   ['guide', '/guide', 1280, 800],
-  ['guide-entry', '/guide/chafer-grub', 1280, 800],
+  ['equipment', '/equipment/*', 1280, 800],
   ['how-much', '/how-much', 1280, 800],
   ['plan', '/properties/*/plan', 1280, 800],
   ['label-editor', '/shelf/gillfold-perimeter/edit', 1280, 800],
@@ -37,6 +37,8 @@ const instance = await startInstance({ words: ['--still'] });
 const cookie = await stepInAs(instance.url, 'owner');
 const list = await (await fetch(`${instance.url}/properties`, { headers: { cookie } })).text();
 const guestHouse = /\/properties\/([0-9a-f-]{36})"[^>]*>\s*Lantern/.exec(list)?.[1] ?? '';
+const tools = await (await fetch(`${instance.url}/equipment`, { headers: { cookie } })).text();
+const spreader = /\/equipment\/([0-9a-f-]{36})"[^>]*>\s*Drop/.exec(tools)?.[1] ?? '';
 const browser = await chromium.launch({
   executablePath,
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
@@ -52,7 +54,10 @@ try {
       reducedMotion: 'reduce',
     });
     await page.setExtraHTTPHeaders({ cookie });
-    await page.goto(instance.url + String(path).replace('*', guestHouse), { waitUntil: 'networkidle' });
+    await page.goto(
+      instance.url + String(path).replace('*', String(path).startsWith('/equipment') ? spreader : guestHouse),
+      { waitUntil: 'networkidle' },
+    );
     if (name === 'how-much') await fillBench(page);
     await page.screenshot({ path: join(target, `${name}.png`) });
     await page.close();

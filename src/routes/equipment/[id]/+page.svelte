@@ -34,6 +34,14 @@
       return entry.readings.map(({ setting = 0 }, i) => ({ setting, delivered: result.ok.values[i] ?? 0 }));
     }),
   );
+  const state = $derived.by(() => {
+    if (kinds.length === 0) return '';
+    if (tool.calibratedOn === null)
+      return ': never calibrated; what a label or a maker says of it is unproven here';
+    const last = `, calibrated ${dayText(tool.calibratedOn, data.today)}`;
+    if (data.due === null) return last;
+    return `${last}, ${data.due < data.today ? 'was due again' : 'due again'} ${dayText(data.due, data.today)}`;
+  });
   const panTest = $derived(of('pan-test')[0] ?? null);
 </script>
 
@@ -43,9 +51,7 @@
   <p class="small"><a href={resolve('/equipment')}>All equipment</a></p>
   <h1>{tool.name}</h1>
   <p class="soft">
-    {EQUIPMENT_WORDS[tool.kind]}{#if kinds.length > 0}{tool.calibratedOn === null
-        ? ': never calibrated; what a label or a maker says of it is unproven here'
-        : `, calibrated ${dayText(tool.calibratedOn, data.today)}${data.due === null ? '' : `, due ${dayText(data.due, data.today)}`}`}{/if}.
+    {EQUIPMENT_WORDS[tool.kind]}{state}.
   </p>
   {#if kinds.length > 0 && may()}
     <details class="panel" open={data.book.length === 0 || (wrong && calibrating)}>
