@@ -4,10 +4,13 @@ import {
   calibrated,
   CALIBRATION_KINDS,
   CALIBRATIONS_OF,
+  crossedGate,
   deliveredAt,
   dueOn,
   gateCurve,
   gateFor,
+  laidDown,
+  provenBy,
   READING_FIELDS,
   repeatsOf,
   spreadPattern,
@@ -122,6 +125,83 @@ describe('the gate of a spreader', () => {
     const rough = gateCurve(passes.map((p, i) => ({ ...p, delivered: p.delivered * (i === 1 ? 1.3 : 1) })));
     expect(rough?.spread).toBeGreaterThan(0.1);
     expect(gateCurve(passes.slice(0, 2))?.spread).toBe(0.1);
+  });
+});
+
+describe('what comes out of calibrated equipment', () => {
+  const day = '2027-09-03' as CalendarDay;
+  const flow = (litres: number) =>
+    provenBy([
+      {
+        kind: 'flow',
+        unit: 'l',
+        setup: null,
+        product: '',
+        doneOn: day,
+        readings: [{ amount: litres, seconds: 60 }],
+      },
+    ]).flow!;
+  const walked = provenBy([
+    {
+      kind: 'speed',
+      unit: '',
+      setup: null,
+      product: '',
+      doneOn: day,
+      readings: [{ metres: 30, seconds: 50 }],
+    },
+  ]).speed!;
+  const wanted = { amount: { value: 6, unit: 'l' }, per: { value: 100, unit: 'm2' } } as const;
+  it('is the flow over the ground that is walked in the time, and says which way the walk has to change', () => {
+    // 3.24 l a minute at 0.6 m/s and 1.5 m: a minute covers 54 m², so 6 l on 100 m².
+    expect(laidDown(flow(3.24), walked, 1.5, wanted)).toMatchObject({
+      ...{ advice: 'keep', speed: expect.closeTo(0.6, 9) },
+      laid: { amount: { value: expect.closeTo(6, 9), unit: 'l' } },
+    });
+    expect(laidDown(flow(6.48), walked, 1.5, wanted)).toMatchObject({
+      ...{ advice: 'faster', speed: expect.closeTo(1.2, 9) },
+    });
+    expect(laidDown(flow(1.62), walked, 1.5, wanted)?.advice).toBe('slower');
+    expect(laidDown(flow(3), walked, 1.5, { ...wanted, per: { value: 1, unit: 'count' } })).toBeNull();
+  });
+  it('of a spreader is the gate for half the rate, in whatever unit the label counts', () => {
+    const passes = provenBy([
+      {
+        ...{ kind: 'weighed-pass' as const, unit: 'g' as const, setup: 2, product: '', doneOn: day },
+        readings: [
+          { setting: 2, amount: 300, metres: 25 },
+          { setting: 4, amount: 1200, metres: 25 },
+        ],
+      },
+    ])['weighed-pass']!;
+    const found = crossedGate(passes, { value: 2.7, unit: 'kg', per: { value: 100, unit: 'm2' } });
+    expect(found?.half.amount).toEqual({ value: 1350, unit: 'g' });
+    expect(found?.setting?.setting).toBeCloseTo(3, 9);
+    expect(
+      crossedGate({ ...passes, gate: [] }, { value: 1, unit: 'kg', per: { value: 1, unit: 'm2' } })?.setting,
+    ).toBe(null);
+    expect(crossedGate(passes, { value: 1, unit: 'ml', per: { value: 1, unit: 'm2' } })).toBeNull();
+  });
+  it('is told by the latest calibration of each kind, whichever order the book is read in', () => {
+    const book = [
+      {
+        kind: 'jug' as const,
+        unit: 'l' as const,
+        setup: null,
+        product: '',
+        doneOn: '2027-05-01' as CalendarDay,
+        readings: [{ amount: 38 }],
+      },
+      {
+        kind: 'jug' as const,
+        unit: 'l' as const,
+        setup: null,
+        product: '',
+        doneOn: '2026-05-01' as CalendarDay,
+        readings: [{ amount: 30 }],
+      },
+    ];
+    for (const order of [book, [...book].reverse()]) expect(provenBy(order).jug?.value).toBe(38);
   });
 });
 

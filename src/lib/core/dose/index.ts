@@ -5,11 +5,13 @@ export type { ProgressAnswer, ProgressInput } from './progress';
 export type { CarryOver, DoseAnswer, DoseInput, DoseProblem, DoseRefusal, Load, RateBasis } from './types';
 export { loadsOnMarks, type MarkedLoads, type MarksJob } from './marks';
 export {
+  cleaningOf,
   inTool,
   markThatServes,
   portionOf,
   rinsed,
   toolsFor,
+  type Cleaning,
   type InTool,
   type MeasureTool,
   type ToolFit,

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { dose, inTool, loadsOnMarks, rinsed, toolsFor, type DoseInput, type MarksJob } from '.';
+import { cleaningOf, dose, inTool, loadsOnMarks, rinsed, toolsFor, type DoseInput, type MarksJob } from '.';
 import { valueIn } from '../units';
 
 const m2 = (value: number) => ({ value, unit: 'm2' }) as const;
@@ -188,6 +188,20 @@ describe('an amount in the tool in hand', () => {
       ...{ tool: cup, fills: 1, errorPct: expect.closeTo((70 / 67 - 1) * 100, 9) },
     });
     expect(toolsFor(portion, 'g', [cup])).toEqual([]);
+  });
+  it('and how a tank is cleaned: what stays, the product in it, and what three rinses of a tenth leave', () => {
+    const answer = ok({
+      rate: { min: 125, max: 125, unit: 'ml', per: m2(1000) },
+      carrier: { amount: l(60), per: m2(1000) },
+      target: m2(336),
+    });
+    // 42 ml in 20.16 l: 0.2 l hold 0.4167 ml; each rinse of 1.5 l leaves 0.2 of 1.7.
+    expect(answer && cleaningOf(answer, l(15), ml(200))).toMatchObject({
+      ...{ stays: l(0.2), water: l(1.5), measured: true, rinses: 3 },
+      product: { value: expect.closeTo(0.416667, 5), unit: 'ml' },
+      leftPct: expect.closeTo(100 * (0.2 / 1.7) ** 3, 9),
+    });
+    expect(answer && cleaningOf(answer, l(15), null)).toMatchObject({ stays: l(0.15), measured: false });
   });
   it('and what rinsing leaves: each rinse takes the same share of what the last one left', () => {
     // By hand: 0.3 of 1.8 is a sixth; a sixth of a sixth of a sixth is 0.463 %.

@@ -43,6 +43,8 @@ export function inTool(amount: Quantity, { step, holds }: MeasureTool): InTool |
 /** How a tool serves for an amount between the label's ends: how far its nearest mark is off, and whether any serves. */
 export interface ToolFit {
   readonly tool: MeasureTool;
+  /** What is measured with it: on its nearest mark, or exactly where none serves. */
+  readonly amount: Quantity;
   readonly errorPct: number;
   readonly coarse: boolean;
   readonly fills: number;
@@ -59,7 +61,7 @@ export function toolsFor(portion: Portion, unit: Quantity['unit'], tools: readon
       const { add, coarse } = measureOut(portion, valueIn(tool.step, unit));
       const told = inTool(quantity(add, unit), tool);
       return {
-        ...{ tool, coarse },
+        ...{ tool, coarse, amount: quantity(add, unit) },
         errorPct: portion.exact === 0 ? 0 : ((add + portion.carried) / portion.exact - 1) * 100,
         fills: told ? told.full + (told.last.value > 0 ? 1 : 0) : 1,
       };
@@ -120,4 +122,41 @@ export function portionOf(
         valueIn(carryOver.finished, load.carryOver.unit)
       : 0;
   return { exact, least: (exact * rate.min) / rate.chosen, most: (exact * rate.max) / rate.chosen, carried };
+}
+
+/** A rinse takes a tenth of the tank; three are made; of a tank that nobody measured a hundredth cannot be drawn. */
+const [RINSE_SHARE, RINSES, STAYS_SHARE] = [0.1, 3, 0.01];
+
+export interface Cleaning {
+  /** What cannot be drawn, and whether somebody measured it. */
+  readonly stays: Quantity;
+  readonly measured: boolean;
+  /** The product in that. */
+  readonly product: Quantity;
+  readonly rinses: number;
+  readonly water: Quantity;
+  /** Of what stayed, what is left after the rinses. */
+  readonly leftPct: number;
+}
+
+/** How a tank is emptied and rinsed after a job. `undrawn` in any volume unit; null for a job without a finished mix. */
+export function cleaningOf(
+  answer: DoseAnswer,
+  capacity: Quantity,
+  undrawn: Quantity | null,
+): Cleaning | null {
+  const { finished, exactProduct } = answer;
+  if (!finished || finished.value <= 0) return null;
+  const { unit } = capacity;
+  const stays = quantity(undrawn ? valueIn(undrawn, unit) : capacity.value * STAYS_SHARE, unit);
+  const water = quantity(capacity.value * RINSE_SHARE, unit);
+  const result = rinsed({ left: stays, water, times: RINSES });
+  if (!('ok' in result)) return null;
+  return {
+    ...{ stays, water, rinses: RINSES, measured: undrawn !== null, leftPct: result.ok.leftPct },
+    product: quantity(
+      (exactProduct.value * valueIn(stays, finished.unit)) / finished.value,
+      exactProduct.unit,
+    ),
+  };
 }

@@ -1,7 +1,15 @@
 <script lang="ts">
-  import { inTool, markThatServes, portionOf, rinsed, toolsFor, type DoseAnswer } from '../../core/dose';
+  import {
+    cleaningOf,
+    inTool,
+    markThatServes,
+    portionOf,
+    toolsFor,
+    type DoseAnswer,
+    type MeasureTool,
+  } from '../../core/dose';
   import type { CardInUse } from '../../core/labels';
-  import { dimensionOf, quantity, valueIn, type Quantity, type Unit } from '../../core/units';
+  import { dimensionOf, quantity, type Quantity, type Unit } from '../../core/units';
   import { unitText } from '../../words';
   import { getShow } from '../parts/show';
   import { getSheet } from './sheet.svelte';
@@ -35,37 +43,18 @@
   const portion = $derived(portionOf(dose, first, rate, mix?.carryOver ?? null));
   const fits = $derived(dimensionOf(unit) === 'things' ? [] : toolsFor(portion, unit, measures));
   const coarse = $derived(dose.problems.includes('measure-too-coarse'));
-  function told(amount: Quantity, tool: (typeof measures)[number]): string {
+  function told(amount: Quantity, tool: MeasureTool): string {
     const found = inTool(amount, tool);
     if (!found) return '';
     const last = found.last.value > 0 ? show.quantityText(found.last) : '';
     if (!found.holds || found.full === 0) return `to the ${last || show.quantityText(amount)} mark`;
     return `${found.full} × full${last ? `, then ${last}` : ''}`;
   }
-  const rounded = (tool: (typeof measures)[number]): Quantity => {
-    const step = valueIn(tool.step, unit);
-    return quantity(Math.round((portion.exact - portion.carried) / step) * step, unit);
-  };
-
   const tank = $derived(equipment.find(({ name }) => name === mix?.tankName && name !== ''));
   const capacity = $derived(mix?.tank ?? null);
-  const RINSES = 3;
-  /** A rinse takes a tenth of the tank; of a tank that nobody measured a hundredth stays. */
-  const [RINSE_SHARE, STAYS_SHARE] = [0.1, 0.01];
-  const cleaning = $derived.by(() => {
-    if (!capacity || !dose.finished) return null;
-    const stays = tank?.undrawn
-      ? quantity(valueIn(quantity(tank.undrawn, tank.unit as Unit), capacity.unit), capacity.unit)
-      : quantity(capacity.value * STAYS_SHARE, capacity.unit);
-    const water = quantity(capacity.value * RINSE_SHARE, capacity.unit);
-    const result = rinsed({ left: stays, water, times: RINSES });
-    if (!('ok' in result)) return null;
-    const strength = dose.exactProduct.value / dose.finished.value;
-    return {
-      ...{ stays, water, leftPct: result.ok.leftPct, measured: tank?.undrawn != null },
-      product: quantity(strength * valueIn(stays, dose.finished.unit), unit),
-    };
-  });
+  const cleaning = $derived(
+    capacity && cleaningOf(dose, capacity, tank?.undrawn ? quantity(tank.undrawn, tank.unit as Unit) : null),
+  );
   const strength = $derived(
     dose.finished ? quantity(dose.exactProduct.value / dose.finished.value, unit) : null,
   );
@@ -81,10 +70,10 @@
     </h2>
     <table class="table small">
       <tbody>
-        {#each fits as { tool, errorPct, coarse: no } (tool.name)}
+        {#each fits as { tool, amount, errorPct, coarse: no } (tool.name)}
           <tr class:used={tool.name === mix?.measureName}>
             <th scope="row">{tool.name}</th>
-            <td>{no ? 'no mark of it keeps to the label' : told(rounded(tool), tool)}</td>
+            <td>{no ? 'no mark of it keeps to the label' : told(amount, tool)}</td>
             <td class="number"
               >{no
                 ? ''
@@ -120,9 +109,10 @@
         {show.quantityText(cleaning.stays)} cannot be drawn{cleaning.measured
           ? ''
           : ' (a hundredth of the tank, as nobody measured it)'}: {show.quantityText(cleaning.product)} of product
-        stays in it. Pressure off, then {RINSES} rinses of {show.quantityText(cleaning.water)} through hose and
-        nozzle, over the ground that was treated: {show.numberText(Number(cleaning.leftPct.toPrecision(2)))} % of
-        that is left then. Never into a drain or onto hard ground.
+        stays in it. Pressure off, then {cleaning.rinses} rinses of {show.quantityText(cleaning.water)} through
+        hose and nozzle, over the ground that was treated: {show.numberText(
+          Number(cleaning.leftPct.toPrecision(2)),
+        )} % of that is left then. Never into a drain or onto hard ground.
       </p>
     {/if}
   </section>

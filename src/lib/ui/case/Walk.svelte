@@ -1,8 +1,8 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
-  import { gateCurve, gateFor, walk, type Proven } from '../../core/calibrate';
+  import { crossedGate, laidDown, type Proven } from '../../core/calibrate';
   import type { CardInUse } from '../../core/labels';
-  import { fromBase, inBase, isAbove, quantity, sameDimension, valueIn } from '../../core/units';
+  import { valueIn } from '../../core/units';
   import { unitText } from '../../words';
   import { getShow } from '../parts/show';
   import { getSheet } from './sheet.svelte';
@@ -14,11 +14,8 @@
   const show = getShow();
   const sheet = getSheet();
   const use = $derived(label.use);
-  /** Nearer than this to what is wanted is as near as anybody walks. */
-  const NEAR = 0.05;
   /** A walk is told over so many metres. */
   const OVER_M = 30;
-  const PER = quantity(100, 'm2');
   const tool = $derived(
     equipment.find(({ name }) => name === sheet.facts.stops.mix?.tankName && name !== '') ??
       (label.form === 'granule' ? equipment.find(({ kind }) => kind === 'spreader') : undefined),
@@ -32,74 +29,47 @@
   const age = ({ doneOn, spreadPct }: Proven): string =>
     `${show.dayText(doneOn, sheet.facts.today)}${spreadPct === null ? '' : `, spread ${show.numberText(Number(spreadPct.toFixed(1)))} %`}`;
 
-  const sprayed = $derived.by(() => {
-    const flow = tool?.proven.flow;
-    const { carrier } = use;
-    if (!flow?.per || !speed || swathM === null || !carrier) return null;
-    if (!sameDimension(carrier.per, PER) || !sameDimension(carrier.amount, { unit: flow.unit })) return null;
-    const result = walk({
-      flow: { amount: quantity(flow.value, flow.unit), per: flow.per },
-      ...{ swath: quantity(swathM, 'm'), speed: quantity(speed.value, 'm/s') },
-      ...{ per: carrier.per, unit: carrier.amount.unit, wanted: carrier },
-    });
-    if (!('ok' in result)) return null;
-    const { carrier: laid, speed: wanted } = result.ok;
-    return {
-      flow,
-      laid,
-      ratio: laid.amount.value / carrier.amount.value,
-      wanted: wanted?.value ?? 0,
-      carrier,
-    };
-  });
-  const spread = $derived.by(() => {
-    const passes = tool?.proven['weighed-pass'];
-    const dose = sheet.view.dose;
-    if (tool?.kind !== 'spreader' || !passes?.per || !dose || !sameDimension(use.rate.per, PER)) return null;
-    if (!sameDimension({ unit: passes.unit }, { unit: use.rate.unit })) return null;
-    const curve = gateCurve(passes.gate);
-    // Of the rate that results, half goes down in each of two crossed passes.
-    const whole =
-      (valueIn(quantity(dose.actualRate, use.rate.unit), passes.unit) * inBase(passes.per)) /
-      inBase(use.rate.per);
-    return { passes, half: whole / 2, next: curve ? gateFor(curve, whole / 2) : null };
-  });
+  const flow = $derived(tool?.proven.flow ?? null);
+  const sprayed = $derived(
+    flow && speed && swathM !== null && use.carrier ? laidDown(flow, speed, swathM, use.carrier) : null,
+  );
+  const passes = $derived(tool?.kind === 'spreader' ? (tool.proven['weighed-pass'] ?? null) : null);
+  const spread = $derived(
+    passes && sheet.view.dose
+      ? crossedGate(passes, { ...use.rate, value: sheet.view.dose.actualRate })
+      : null,
+  );
+  const WORD = { keep: 'The walk fits the mix.', faster: 'Walk faster', slower: 'Walk slower' } as const;
   const gate = (setting: number): string => show.numberText(Math.round(setting * 10) / 10);
 </script>
 
 {#if tool && (use.carrier || label.form === 'granule')}
   <section class="walk" aria-label="What comes out of the equipment">
-    {#if sprayed}
-      {@const { laid, ratio, wanted, flow, carrier } = sprayed}
-      <p class:off={isAbove(Math.abs(ratio - 1), NEAR)}>
+    {#if sprayed && flow && speed && use.carrier}
+      {@const { amount } = use.carrier}
+      <p class:off={sprayed.advice !== 'keep'}>
         <span class="figure"
-          >{isAbove(ratio, 1 + NEAR)
-            ? `Walk faster: ${show.lengthText(OVER_M)} in ${Math.round(OVER_M / wanted)} s.`
-            : isAbove(1 - NEAR, ratio)
-              ? `Walk slower: ${show.lengthText(OVER_M)} in ${Math.round(OVER_M / wanted)} s.`
-              : 'The walk fits the mix.'}</span
+          >{WORD[sprayed.advice]}{sprayed.advice === 'keep'
+            ? ''
+            : `: ${show.lengthText(OVER_M)} in ${Math.round(OVER_M / sprayed.speed)} s.`}</span
         >
-        At {show.numberText(fromBase(inBase(quantity(flow.value, flow.unit)), carrier.amount.unit))}
-        {unitText(carrier.amount.unit)} a minute ({tool.name}, {age(flow)}), {show.lengthText(swathM ?? 0)} wide
-        and {show.numberText(speed?.value ?? 0)} m/s{speed && walker && !tool.proven.speed
-          ? ` (${walker.name}, ${age(speed)})`
-          : ''},
-        {show.quantityText(laid.amount)} goes down per {show.perText(laid.per)}; the label’s mix is {show.quantityText(
-          carrier.amount,
-        )}.
+        At {show.numberText(valueIn({ value: flow.value, unit: flow.unit }, amount.unit))}
+        {unitText(amount.unit)} a minute ({tool.name}, {age(flow)}), {show.lengthText(swathM ?? 0)} wide and {show.numberText(
+          speed.value,
+        )} m/s{walker && !tool.proven.speed ? ` (${walker.name}, ${age(speed)})` : ''},
+        {show.quantityText(sprayed.laid.amount)} goes down per {show.perText(sprayed.laid.per)}; the label’s
+        mix is {show.quantityText(amount)}.
       </p>
-    {:else if spread}
-      <p class:off={spread.next === null || spread.next.beyond}>
-        {#if spread.next}
-          <span class="figure">Gate at {gate(spread.next.setting)} for each of two passes.</span>
-          That should deliver {show.numberText(spread.half)}
-          {unitText(spread.passes.unit)} per {show.perText(PER)}; by the weighed passes between {gate(
-            spread.next.low,
-          )}
-          and {gate(spread.next.high)} ({tool.name}, {age(spread.passes)}{spread.passes.product &&
-          spread.passes.product !== label.name
-            ? `, weighed with ${spread.passes.product}: another granule runs otherwise, weigh a pass`
-            : ''}){spread.next.beyond ? '. Beyond the settings that were tried: weigh a pass first' : ''}.
+    {:else if spread && passes}
+      <p class:off={spread.setting === null || spread.setting.beyond}>
+        {#if spread.setting}
+          <span class="figure">Gate at {gate(spread.setting.setting)} for each of two passes.</span>
+          That should deliver {show.quantityText(spread.half.amount)} per {show.perText(spread.half.per)}; by
+          the weighed passes between {gate(spread.setting.low)} and {gate(spread.setting.high)} ({tool.name}, {age(
+            passes,
+          )}{passes.product && passes.product !== label.name
+            ? `, weighed with ${passes.product}: another granule runs otherwise, weigh a pass`
+            : ''}){spread.setting.beyond ? '. Beyond the settings that were tried: weigh a pass first' : ''}.
         {:else}
           <span class="figure">No gate setting is known.</span> Weigh passes at two settings of {tool.name}.
         {/if}
