@@ -783,7 +783,7 @@ export const EQUIPMENT: readonly DemoTool[] = [
         'drops',
         '2027-08-24',
         [455, 448, 462].map((amount) => ({ amount, count: 10 })),
-        { unit: 'mg' },
+        { unit: 'mg', setup: 5 },
       ),
     ],
   }),

@@ -97,7 +97,11 @@ export const PROCEDURES: Readonly<Record<CalibrationKind, Procedure>> = {
   },
   drops: {
     name: 'Weight of a drop',
-    steps: ['Lay ten drops of the size of the work on the pan of a fine scale.', 'Weigh them together.'],
+    steps: [
+      'Lay ten drops of the size of the work on the pan of a fine scale.',
+      'Measure across one of them, and weigh them together.',
+      'Once for each size that you use: they then stand here in true size.',
+    ],
     each: 'Ten drops',
     timer: 0,
     repeats: 3,
@@ -119,6 +123,7 @@ export const PROCEDURES: Readonly<Record<CalibrationKind, Procedure>> = {
 export const SETUP_WORDS: Readonly<Partial<Record<CalibrationKind, string>>> = {
   'weighed-pass': 'Width of a pass',
   'pan-test': 'From tray to tray',
+  drops: 'Across one drop, mm',
   cups: 'Minutes of water',
 };
 export const TRAVEL_WORDS: Readonly<Record<Travel, string>> = {

@@ -5,6 +5,7 @@ import {
   CALIBRATION_KINDS,
   CALIBRATIONS_OF,
   crossedGate,
+  dropsFor,
   deliveredAt,
   dueOn,
   gateCurve,
@@ -181,6 +182,21 @@ describe('what comes out of calibrated equipment', () => {
       crossedGate({ ...passes, gate: [] }, { value: 1, unit: 'kg', per: { value: 1, unit: 'm2' } })?.setting,
     ).toBe(null);
     expect(crossedGate(passes, { value: 1, unit: 'ml', per: { value: 1, unit: 'm2' } })).toBeNull();
+  });
+  it('of a dispenser is whole drops, at least one, where both are weighed', () => {
+    const drops = provenBy([
+      {
+        kind: 'drops',
+        unit: 'mg',
+        setup: 5,
+        product: '',
+        doneOn: day,
+        readings: [{ amount: 450, count: 10 }],
+      },
+    ]).drops!;
+    expect(drops.setup).toBe(5);
+    expect([0.25, 0.01, 0.067].map((value) => dropsFor({ value, unit: 'g' }, drops))).toEqual([6, 1, 1]);
+    expect(dropsFor({ value: 1, unit: 'ml' }, drops)).toBeNull();
   });
   it('is told by the latest calibration of each kind, whichever order the book is read in', () => {
     const book = [

@@ -77,14 +77,21 @@ export const AMOUNT_UNITS: Readonly<Record<CalibrationKind, readonly Unit[]>> = 
   drops: ['g', 'mg', 'ml'],
   cups: [],
 };
-/** What is measured once for all repeats: the width that a pass covers, the distance of trays, the time under water. */
+/**
+ * What is measured once for all repeats: the width that a pass covers, the distance of trays, how far across a
+ * drop is, the time under water.
+ */
 export const SETUP_OF: Readonly<
   Partial<
-    Record<CalibrationKind, { readonly measures: 'm' | 'min'; readonly from: number; readonly to: number }>
+    Record<
+      CalibrationKind,
+      { readonly measures: 'm' | 'mm' | 'min'; readonly from: number; readonly to: number }
+    >
   >
 > = {
   'weighed-pass': { measures: 'm', from: 0.1, to: 30 },
   'pan-test': { measures: 'm', from: 0.05, to: 5 },
+  drops: { measures: 'mm', from: 0.5, to: 40 },
   cups: { measures: 'min', from: 1, to: 600 },
 };
 

@@ -45,6 +45,12 @@ export function laidDown(flow: Proven, walked: Proven, swathM: number, wanted: R
   };
 }
 
+/** How many drops of a calibrated size an amount makes, to the nearest whole, at least 1; null where they are not alike. */
+export function dropsFor(amount: Quantity, drops: Proven): number | null {
+  if (!sameDimension(amount, { unit: drops.unit }) || !(drops.value > 0)) return null;
+  return Math.max(1, Math.round(valueIn(amount, drops.unit) / drops.value));
+}
+
 /**
  * The gate setting for each of two crossed passes of half a rate, by weighed passes; `setting` null where two settings
  * were never weighed. null where rate and passes measure different things.

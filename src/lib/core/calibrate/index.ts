@@ -5,7 +5,7 @@ export { hoseEndJug, hoseRatio } from './hose';
 export { weighedPass } from './spreader';
 export { catchCups, dyeWalk, irrigation } from './water';
 export { repeatsOf, type Repeats } from './repeats';
-export { crossedGate, laidDown, type LaidDown } from './delivery';
+export { crossedGate, dropsFor, laidDown, type LaidDown } from './delivery';
 export { deliveredAt, gateCurve, gateFor, type GateCurve, type GatePoint } from './gate';
 export { provenBy, type Proven, type ProvenOf } from './proven';
 export { spreadPattern, TRAVELS, type Evenness, type SpreadPattern, type Travel } from './pattern';

@@ -10,6 +10,8 @@ export interface Proven {
   readonly per: Quantity | null;
   readonly spreadPct: number | null;
   readonly product: string;
+  /** As it was measured once for all readings: of drops the mm across one. */
+  readonly setup: number | null;
   /** Of weighed passes: what each gate setting delivered, in `unit` for each `per`. */
   readonly gate: readonly GatePoint[];
 }
@@ -26,7 +28,7 @@ export function provenBy(
     if (!('ok' in result)) continue;
     const { repeats, unit, per, values } = result.ok;
     found[done.kind] = {
-      ...{ doneOn: done.doneOn, product: done.product, unit, per },
+      ...{ doneOn: done.doneOn, product: done.product, setup: done.setup, unit, per },
       ...{ value: repeats.mean, spreadPct: repeats.spreadPct },
       gate:
         done.kind === 'weighed-pass'

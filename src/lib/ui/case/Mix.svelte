@@ -52,7 +52,7 @@
     {@const dose = view.dose}
     <p class="sum" aria-live="polite">
       <span class="figure big">
-        {label.form === 'granule' ? 'Weigh' : 'Add'}
+        {label.form === 'granule' ? 'Weigh' : label.use.carrier ? 'Add' : 'Put down'}
         {quantityText(dose.product)} of {label.name}
       </span>
       <span class="soft">{besideText(dose.product) ?? ''}</span>

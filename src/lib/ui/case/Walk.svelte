@@ -1,6 +1,6 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
-  import { crossedGate, laidDown, type Proven } from '../../core/calibrate';
+  import { crossedGate, dropsFor, laidDown, type Proven } from '../../core/calibrate';
   import type { CardInUse } from '../../core/labels';
   import { valueIn } from '../../core/units';
   import { unitText } from '../../words';
@@ -40,10 +40,34 @@
       : null,
   );
   const WORD = { keep: 'The walk fits the mix.', faster: 'Walk faster', slower: 'Walk slower' } as const;
+  /** Gel and paste go down place by place: in how many drops of which dispenser. */
+  const dropped = $derived.by(() => {
+    const { places } = sheet.view.lawn?.counted ?? { places: 0 };
+    const amount = sheet.view.dose?.product;
+    const by = equipment.find(({ kind, proven }) => kind === 'dispenser' && proven.drops);
+    const drops = by?.proven.drops;
+    if (label.form !== 'gel' || places === 0 || !amount || !by || !drops) return null;
+    const each = { value: amount.value / places, unit: amount.unit };
+    const count = dropsFor(each, drops);
+    return count === null ? null : { by, drops, each, count };
+  });
   const gate = (setting: number): string => show.numberText(Math.round(setting * 10) / 10);
 </script>
 
-{#if tool && (use.carrier || label.form === 'granule')}
+{#if dropped}
+  {@const { by, drops, each, count } = dropped}
+  <section class="walk" aria-label="What comes out of the equipment">
+    <p>
+      <span class="figure">About {count} {count === 1 ? 'drop' : 'drops'} at each place.</span>
+      {show.quantityText(each)} in drops of {show.quantityText({
+        value: drops.value,
+        unit: drops.unit,
+      })}{drops.setup ? `, ${show.numberText(drops.setup)} mm across` : ''} ({by.name}, {age(drops)}). Several
+      small ones rather than one large.
+    </p>
+    <a class="small" href={resolve('/equipment')}>Calibrations</a>
+  </section>
+{:else if tool && (use.carrier || label.form === 'granule')}
   <section class="walk" aria-label="What comes out of the equipment">
     {#if sprayed && flow && speed && use.carrier}
       {@const { amount } = use.carrier}

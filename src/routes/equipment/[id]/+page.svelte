@@ -2,6 +2,7 @@
   import { resolve } from '$app/paths';
   import { calibrated, CALIBRATIONS_OF, type GatePoint } from '$lib/core/calibrate';
   import Book from '$lib/ui/equipment/Book.svelte';
+  import Drops from '$lib/ui/equipment/Drops.svelte';
   import CalibrationForm from '$lib/ui/equipment/CalibrationForm.svelte';
   import Gate from '$lib/ui/equipment/Gate.svelte';
   import Pattern from '$lib/ui/equipment/Pattern.svelte';
@@ -78,6 +79,7 @@
       products={[...new Set(passes.map(({ product }) => product))]}
     />
   {/if}
+  <Drops entries={of('drops')} />
   {#if panTest}<Pattern test={panTest} />{/if}
   {#each kinds as kind (kind)}
     {@const entries = of(kind)}
