@@ -77,8 +77,11 @@ async function seed(tx: Tx, told: Scenario): Promise<void> {
   for (const { calibrations, ...row } of told.equipment) {
     const equipmentId = randomUUID();
     await tx.insert(t.equipment).values({ workspaceId, id: equipmentId, ...row });
-    for (const done of calibrations)
-      await tx.insert(t.calibrations).values({ workspaceId, equipmentId, ...done, by: told.person });
+    for (const [i, done] of calibrations.entries())
+      await tx.insert(t.calibrations).values({
+        ...{ workspaceId, equipmentId, ...done, by: told.person },
+        loggedAt: new Date(Date.parse(`${done.doneOn}T08:00:00Z`) + i * 600_000),
+      });
   }
   for (const [index, demo] of told.cases.entries()) {
     const property = properties.get(demo.property);

@@ -301,6 +301,8 @@ export const calibrations = pgTable(
     readings: jsonb('readings').$type<readonly Reading[]>().notNull(),
     note: text('note').notNull(),
     doneOn: date('done_on', { mode: 'string' }).notNull(),
+    /** Of two of one day the later one counts. */
+    loggedAt: moment('logged_at').notNull(),
     by: text('by').notNull(),
   },
   (t) => [

@@ -107,7 +107,7 @@ function everythingOf(which: SQL): Written {
       // The latest of each kind: a book is long.
       sql`${t.calibrations.id} in (select distinct on (${t.calibrations.equipmentId}, ${t.calibrations.kind}) ${t.calibrations.id}
         from ${t.calibrations} where ${mine(t.calibrations)}
-        order by ${t.calibrations.equipmentId}, ${t.calibrations.kind}, ${t.calibrations.doneOn} desc, ${t.calibrations.id} desc)`,
+        order by ${t.calibrations.equipmentId}, ${t.calibrations.kind}, ${t.calibrations.doneOn} desc, ${t.calibrations.loggedAt} desc)`,
     )}
   )::text as lists`);
 }

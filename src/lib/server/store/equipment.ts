@@ -47,10 +47,10 @@ export async function findEquipment(tx: Tx, id: string): Promise<{ tool: Tool; b
     .select()
     .from(t.calibrations)
     .where(and(eq(t.calibrations.workspaceId, tx.workspaceId), eq(t.calibrations.equipmentId, id)))
-    .orderBy(desc(t.calibrations.doneOn), desc(t.calibrations.id));
+    .orderBy(desc(t.calibrations.doneOn), desc(t.calibrations.loggedAt));
   return {
     tool: toolOf(row),
-    book: entries.map(({ workspaceId: _w, equipmentId: _e, ...entry }) => ({
+    book: entries.map(({ workspaceId: _w, equipmentId: _e, loggedAt: _l, ...entry }) => ({
       ...entry,
       unit: entry.unit as Calibration['unit'],
       doneOn: entry.doneOn as CalendarDay,
@@ -88,8 +88,15 @@ export async function removeEquipment(tx: Tx, id: string): Promise<void> {
 }
 
 /** Writes a calibration into the book of a tool. */
-export async function addCalibration(tx: Tx, id: string, form: CalibrationForm, by: string): Promise<void> {
-  await tx.insert(t.calibrations).values({ workspaceId: tx.workspaceId, equipmentId: id, ...form, by });
+export async function addCalibration(
+  tx: Tx,
+  id: string,
+  form: CalibrationForm,
+  { by, now }: { by: string; now: Date },
+): Promise<void> {
+  await tx
+    .insert(t.calibrations)
+    .values({ workspaceId: tx.workspaceId, equipmentId: id, ...form, by, loggedAt: now });
   await tx
     .update(t.equipment)
     .set({ calibratedOn: sql`greatest(${t.equipment.calibratedOn}, ${form.doneOn}::date)` })

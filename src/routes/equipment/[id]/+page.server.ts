@@ -48,11 +48,12 @@ export const actions: Actions = {
       if (!found) return 'missing';
       const form = parseCalibration(found.tool.kind, fields);
       if (isRefused(form)) return form;
-      const today = locals.around.now.toISOString().slice(0, 10);
+      const { now } = locals.around;
+      const today = now.toISOString().slice(0, 10);
       if (form.ok.doneOn > today) return refuse('in-the-future', 'doneOn', { today });
       const comesTo = calibrated(form.ok);
       if (isRefused(comesTo)) return comesTo;
-      await addCalibration(tx, found.tool.id, form.ok, by);
+      await addCalibration(tx, found.tool.id, form.ok, { by, now });
       return 'saved';
     });
     if (done === 'missing') error(404, MISSING);

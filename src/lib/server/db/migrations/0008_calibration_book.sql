@@ -9,6 +9,7 @@ CREATE TABLE "calibrations" (
 	"readings" jsonb NOT NULL,
 	"note" text NOT NULL,
 	"done_on" date NOT NULL,
+	"logged_at" timestamp with time zone NOT NULL,
 	"by" text NOT NULL
 );
 --> statement-breakpoint

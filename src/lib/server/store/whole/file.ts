@@ -201,6 +201,7 @@ export const contentShape = z.strictObject({
                 .max(200),
               note: z.string().max(500),
               doneOn: day,
+              loggedAt: moment,
               by: z.string().max(200),
             }),
           )

@@ -125,7 +125,12 @@ export async function importWhole(tx: Tx, content: Content): Promise<FileTrouble
   await inChunks(tools, (rows) => tx.insert(t.equipment).values(rows.map(({ row }) => row)));
   await inChunks(
     tools.flatMap(({ row, calibrations }) =>
-      calibrations.map((one) => ({ ...one, workspaceId, equipmentId: row.id })),
+      calibrations.map((one) => ({
+        ...one,
+        workspaceId,
+        equipmentId: row.id,
+        loggedAt: new Date(one.loggedAt),
+      })),
     ),
     (rows) => tx.insert(t.calibrations).values(rows),
   );

@@ -1,5 +1,5 @@
 import { readCard } from '../../../catalog';
-import { asc, eq } from 'drizzle-orm';
+import { asc, eq, sql } from 'drizzle-orm';
 import { readSettings } from '../../../forms';
 import type { Tx } from '../../db/client';
 import * as t from '../../db/schema';
@@ -94,7 +94,12 @@ export async function contentOf(tx: Tx): Promise<Content> {
     .select()
     .from(t.calibrations)
     .where(eq(t.calibrations.workspaceId, of))
-    .orderBy(t.calibrations.doneOn, t.calibrations.id);
+    .orderBy(
+      t.calibrations.doneOn,
+      t.calibrations.loggedAt,
+      t.calibrations.kind,
+      sql`${t.calibrations.readings}::text`,
+    );
   return {
     name: workspace.name,
     settings: readSettings(workspace.settings),
@@ -162,7 +167,10 @@ export async function contentOf(tx: Tx): Promise<Content> {
     equipment: equipment.map(({ id, workspaceId: _w, holds, undrawn, dueDays, ...row }) => {
       const done = calibrations
         .filter((one) => one.equipmentId === id)
-        .map(({ id: _i, workspaceId: _o, equipmentId: _e, ...one }) => one);
+        .map(({ id: _i, workspaceId: _o, equipmentId: _e, loggedAt, ...one }) => ({
+          ...one,
+          loggedAt: loggedAt.toISOString(),
+        }));
       return {
         ...row,
         ...(holds === null ? {} : { holds }),
