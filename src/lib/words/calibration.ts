@@ -27,8 +27,6 @@ export interface Procedure {
   readonly steps: readonly string[];
   /** What one reading is. */
   readonly each: string;
-  /** Seconds of a timer that helps; 0 for none. */
-  readonly timer: number;
   /** Repeats that should be made. */
   readonly repeats: number;
 }
@@ -43,7 +41,6 @@ export const PROCEDURES: Readonly<Record<CalibrationKind, Procedure>> = {
       'Three times. A nozzle that gives a tenth more than when it was new is worn out.',
     ],
     each: 'Catch',
-    timer: 60,
     repeats: 3,
   },
   speed: {
@@ -53,14 +50,12 @@ export const PROCEDURES: Readonly<Record<CalibrationKind, Procedure>> = {
       'Walk it with a half-full load, already moving at the first mark, and read the time between the marks.',
     ],
     each: 'Walk',
-    timer: 0,
     repeats: 3,
   },
   pace: {
     name: 'Length of a pace',
     steps: ['Tape off at least 25 m.', 'Walk it as you walk a lawn and count every step.'],
     each: 'Walk',
-    timer: 0,
     repeats: 3,
   },
   'weighed-pass': {
@@ -71,7 +66,6 @@ export const PROCEDURES: Readonly<Record<CalibrationKind, Procedure>> = {
       'At two gate settings or more: a curve then proposes the setting for the next job.',
     ],
     each: 'Pass',
-    timer: 0,
     repeats: 3,
   },
   'pan-test': {
@@ -82,7 +76,6 @@ export const PROCEDURES: Readonly<Record<CalibrationKind, Procedure>> = {
       'Weigh what fell into each tray, from left to right as you walked.',
     ],
     each: 'Tray',
-    timer: 0,
     repeats: 9,
   },
   jug: {
@@ -92,7 +85,6 @@ export const PROCEDURES: Readonly<Record<CalibrationKind, Procedure>> = {
       'Read how much finished mix it makes until the jug is empty.',
     ],
     each: 'Jug',
-    timer: 0,
     repeats: 2,
   },
   drops: {
@@ -103,7 +95,6 @@ export const PROCEDURES: Readonly<Record<CalibrationKind, Procedure>> = {
       'Once for each size that you use: they then stand here in true size.',
     ],
     each: 'Ten drops',
-    timer: 0,
     repeats: 3,
   },
   cups: {
@@ -114,7 +105,6 @@ export const PROCEDURES: Readonly<Record<CalibrationKind, Procedure>> = {
       'Read the depth in each cup.',
     ],
     each: 'Cup',
-    timer: 0,
     repeats: 9,
   },
 };

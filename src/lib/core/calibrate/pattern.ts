@@ -17,7 +17,6 @@ export interface SpreadPattern {
   readonly effectiveM: Readonly<Record<Travel, number | null>>;
   /** How far the middle of what fell lies to the right of the walker, in metres. */
   readonly shiftM: number;
-  readonly meanCollected: number;
 }
 
 const FEWEST_TRAYS = 5;
@@ -58,7 +57,6 @@ export function spreadPattern(
     evenness,
     effectiveM: { 'one-way': widest('one-way'), 'back-and-forth': widest('back-and-forth') },
     shiftM: (trays.reduce((sum, tray, i) => sum + tray * (i - middle), 0) / total) * spacingM,
-    meanCollected: total / trays.length,
   };
 }
 

@@ -16,6 +16,5 @@ export {
   type MeasureTool,
   type ToolFit,
 } from './tool';
-export { isWithinLabel, type Portion } from './portion';
 export { fillingLevels } from './filling';
 export type { FillingLevels } from './filling';

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { deliveredAt, gateCurve, gateFor, type GatePoint } from '../../core/calibrate';
-  import { fromBase, inBase, quantity, type Unit } from '../../core/units';
+  import { quantity, type Unit } from '../../core/units';
   import { unitText } from '../../words';
   import { getShow } from '../parts/show';
   import XyChart from './XyChart.svelte';
@@ -26,7 +26,6 @@
   });
   /** A gate is set to a tenth at best. */
   const gate = (setting: number): string => show.numberText(Math.round(setting * 10) / 10);
-  const inGrams = $derived(fromBase(inBase(quantity(asked || 0, unit)), unit));
 </script>
 
 <section aria-label="The gate">
@@ -52,7 +51,7 @@
       <p class="answer" class:beyond={next.beyond} aria-live="polite">
         <span class="figure">Try {gate(next.setting)}.</span>
         By the passes so far it lies between {gate(next.low)} and {gate(next.high)} for {show.numberText(
-          inGrams,
+          asked,
         )}
         {unitText(unit)} per {show.perText(PER)} in a pass.
         {#if next.beyond}! That is beyond the settings that were tried, {gate(curve.from)} to {gate(

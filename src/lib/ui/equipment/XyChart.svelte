@@ -15,12 +15,11 @@
     xName: string;
     yName: string;
     says: string;
-    xText?: (x: number) => string;
     /** Whether the upright axis begins at nothing. */
     fromZero?: boolean;
     yMost?: number;
   }
-  let { lines, xName, yName, says, xText, yMost, fromZero = true }: Props = $props();
+  let { lines, xName, yName, says, yMost, fromZero = true }: Props = $props();
   const show = getShow();
   let canvas: HTMLCanvasElement;
   let chart = $state.raw<Chart>();
@@ -72,7 +71,7 @@
                 ticks: {
                   color: ink,
                   font: { size: 13, family },
-                  callback: (value) => (xText ?? show.numberText)(Number(value)),
+                  callback: (value) => show.numberText(Number(value)),
                 },
               },
               y: { ...axis(yName), beginAtZero: fromZero, ...(yMost === undefined ? {} : { max: yMost }) },
