@@ -4,6 +4,7 @@ import { numberIn } from '$lib/forms';
 import { localTime } from '$lib/server/session/clock';
 import { loadCase } from '$lib/server/store/cases';
 import { packForecast } from '$lib/words/packed-forecast';
+import { packShelf } from '$lib/words/packed-shelf';
 import { assess, type CaseFacts } from '$lib/core/case';
 import type { Prose } from '$lib/core/identify';
 import { Parcel } from '$lib/words/parcel';
@@ -15,7 +16,7 @@ const PARCELS = new WeakMap<CaseFacts, ReturnType<typeof pack>>();
 const LIKELY = 0.02;
 
 function pack(facts: CaseFacts) {
-  const { candidates: _candidates, signs: _signs, tests: _tests, forecast, guide, ...rest } = facts;
+  const { candidates: _candidates, signs: _signs, tests: _tests, forecast, guide, shelf, ...rest } = facts;
   const { ranking, named } = assess(facts);
   const likely = [named?.id, ...ranking.ranked.filter(({ p }) => p > LIKELY).map(({ id }) => id)];
   return new Parcel({
@@ -34,6 +35,7 @@ function pack(facts: CaseFacts) {
       ) as CaseFacts['guide'],
     },
     forecast: packForecast(forecast),
+    shelf: packShelf(shelf),
   });
 }
 

@@ -2,6 +2,7 @@ import { FIELD_TESTS, PLAIN_CANDIDATES, SIGNS } from '$lib/catalog/plain-entries
 import type { CaseFacts } from '$lib/core/case';
 import type { Prose } from '$lib/core/identify';
 import { unpackForecast } from '$lib/words/packed-forecast';
+import { unpackShelf } from '$lib/words/packed-shelf';
 import type { LayoutLoad } from './$types';
 
 type Sent = Parameters<LayoutLoad>[0]['data']['parcel']['content'];
@@ -20,6 +21,7 @@ export const load: LayoutLoad = async ({ data: { parcel, ...rest }, params }) =>
   const facts = OPENED[side].get(content) ?? {
     ...content.facts,
     forecast: unpackForecast(content.forecast),
+    shelf: unpackShelf(content.shelf),
     candidates: withProse(prose),
     signs: SIGNS,
     tests: FIELD_TESTS,

@@ -2,6 +2,7 @@ import { redirect } from '@sveltejs/kit';
 import { CANDIDATES, FIELD_TESTS, SIGNS } from '$lib/catalog';
 import { assess, type CaseFacts } from '$lib/core/case';
 import { unpackForecast } from '$lib/words/packed-forecast';
+import { unpackShelf } from '$lib/words/packed-shelf';
 import type { PageServerLoad } from './$types';
 
 /** A case opens at the first stop that lacks something. */
@@ -10,6 +11,7 @@ export const load: PageServerLoad = async ({ parent }) => {
   const facts: CaseFacts = {
     ...parcel.content.facts,
     forecast: unpackForecast(parcel.content.forecast),
+    shelf: unpackShelf(parcel.content.shelf),
     candidates: CANDIDATES,
     signs: SIGNS,
     tests: FIELD_TESTS,
