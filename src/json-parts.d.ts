@@ -1,7 +1,7 @@
-/** Parts of a family of the catalogue, made by scripts/prose.mjs. */
+/** Parts of a file of the catalogue, made by scripts/prose.mjs. */
 declare module '*.json?plain' {
-  const family: readonly unknown[];
-  export default family;
+  const entries: readonly unknown[];
+  export default entries;
 }
 declare module '*.json?prose' {
   const prose: Readonly<Record<string, unknown>>;

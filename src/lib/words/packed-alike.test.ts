@@ -14,11 +14,19 @@ const row = fc.record(
 test('objects come back as they went, and shorter where they are alike', () => {
   fc.assert(
     fc.property(fc.array(row), (list) => {
-      const sent = JSON.parse(JSON.stringify(packAlike(list))) as ReturnType<typeof packAlike<(typeof list)[0]>>;
+      const sent = JSON.parse(JSON.stringify(packAlike(list))) as ReturnType<
+        typeof packAlike<(typeof list)[0]>
+      >;
       expect(unpackAlike(sent)).toEqual(list);
     }),
   );
-  expect(packAlike([{ a: null, b: 1 }, { a: null, b: 2 }, { a: 3, b: 2 }])).toEqual({
+  expect(
+    packAlike([
+      { a: null, b: 1 },
+      { a: null, b: 2 },
+      { a: 3, b: 2 },
+    ]),
+  ).toEqual({
     most: { a: null, b: 2 },
     rows: [{ b: 1 }, {}, { a: 3 }],
   });

@@ -7,7 +7,9 @@ export interface PackedAlike<T> {
 /** Packs objects of plain data; only what all of them say can be said once. */
 export function packAlike<T extends object>(list: readonly T[]): PackedAlike<T> {
   const most: Partial<T> = {};
-  const texts = list.map((one) => new Map(entriesOf(one).map(([key, value]) => [key, JSON.stringify(value)])));
+  const texts = list.map(
+    (one) => new Map(entriesOf(one).map(([key, value]) => [key, JSON.stringify(value)])),
+  );
   for (const [key] of entriesOf(list[0] ?? ({} as T))) {
     const counts = new Map<string | undefined, number>();
     for (const text of texts) counts.set(text.get(key), (counts.get(text.get(key)) ?? 0) + 1);
@@ -20,7 +22,9 @@ export function packAlike<T extends object>(list: readonly T[]): PackedAlike<T> 
     most,
     rows: list.map(
       (one, i) =>
-        Object.fromEntries(entriesOf(one).filter(([key]) => texts[i]?.get(key) !== common.get(key))) as Partial<T>,
+        Object.fromEntries(
+          entriesOf(one).filter(([key]) => texts[i]?.get(key) !== common.get(key)),
+        ) as Partial<T>,
     ),
   };
 }

@@ -1,3 +1,9 @@
+<script lang="ts" module>
+  /** Rarely needed, so that it comes when it is; where the page is written it must be there at once. */
+  const load = async () => (await import('./Conflict.svelte')).default;
+  const written = import.meta.env.SSR ? await load() : null;
+</script>
+
 <script lang="ts">
   import { enhance } from '$app/forms';
   import type { ComponentProps, Snippet } from 'svelte';
@@ -6,7 +12,7 @@
   import { STOP_NAMES } from '../../words';
   import { setErrors } from '../parts/errors';
   import { getMayChange } from '../parts/may';
-  import Conflict from './Conflict.svelte';
+  import type Conflict from './Conflict.svelte';
   import { getSheet, type FieldError } from './sheet.svelte';
 
   interface Props {
@@ -28,6 +34,10 @@
   let form: HTMLFormElement;
   let saving = $state(false);
   let trouble = $state<string | null>(null);
+  let Shown = $state(written);
+  $effect(() => {
+    if (conflict && !Shown) void load().then((loaded) => (Shown = loaded));
+  });
   const may = getMayChange();
   const typed = (): void => void sheet.propose(stop, form);
 </script>
@@ -54,7 +64,7 @@
     };
   }}
 >
-  {#if conflict}<Conflict {...conflict} />{:else}
+  {#if conflict}{#if Shown}<Shown {...conflict} />{/if}{:else}
     <input type="hidden" name="basedOn" value={sheet.baseOf(stop)} />{/if}
   {@render children()}
   {#if all.length > 0}

@@ -1,37 +1,55 @@
-import { FIELD_TESTS, PLAIN_CANDIDATES, SIGNS } from '$lib/catalog/plain-entries';
+import { PLAIN_CANDIDATES, PLAIN_SIGNS, PLAIN_TESTS } from '$lib/catalog/plain-entries';
 import type { CaseFacts } from '$lib/core/case';
-import type { Prose } from '$lib/core/identify';
 import { unpackForecast } from '$lib/words/packed-forecast';
 import { unpackShelf } from '$lib/words/packed-shelf';
 import type { LayoutLoad } from './$types';
 
 type Sent = Parameters<LayoutLoad>[0]['data']['parcel']['content'];
+type Entries = Pick<CaseFacts, 'candidates' | 'signs' | 'tests'>;
+
+/** How much of the catalogue's prose a stop reads: signs and tests are looked for at Look, and weighed at Name. */
+const READS = { look: 'signs', name: 'all' } as const;
 
 /** The facts of a parcel that the server opens again and again are the same facts. */
-const OPENED = { likely: new WeakMap<Sent, CaseFacts>(), all: new WeakMap<Sent, CaseFacts>() };
+const OPENED = {
+  little: new WeakMap<Sent, CaseFacts>(),
+  signs: new WeakMap<Sent, CaseFacts>(),
+  all: new WeakMap<Sent, CaseFacts>(),
+};
 
 /**
  * The catalogue is the same for every case: it comes with the scripts, the rest of the facts with the page. The prose of
- * the likely candidates comes with the case; that of all where they are looked at side by side.
+ * the likely candidates comes with the case; that of all where they are looked at side by side, and that of signs and
+ * tests where it is read.
  */
 export const load: LayoutLoad = async ({ data: { parcel, ...rest }, params }) => {
   const { content } = parcel;
-  const side = params.stop === 'name' ? 'all' : 'likely';
-  const prose = side === 'all' ? (await import('$lib/catalog/prose')).PROSE : content.prose;
-  const facts = OPENED[side].get(content) ?? {
+  const reads = READS[params.stop as keyof typeof READS] ?? 'little';
+  const facts = OPENED[reads].get(content) ?? {
     ...content.facts,
     forecast: unpackForecast(content.forecast),
     shelf: unpackShelf(content.shelf),
-    candidates: withProse(prose),
-    signs: SIGNS,
-    tests: FIELD_TESTS,
+    ...(await entriesFor(reads, content)),
   };
-  OPENED[side].set(content, facts);
+  OPENED[reads].set(content, facts);
   return { ...rest, facts };
 };
 
-const withProse = (prose: Readonly<Record<string, Prose>>): CaseFacts['candidates'] =>
-  PLAIN_CANDIDATES.map((one) => {
-    const own = prose[one.id];
-    return own ? { ...one, ...own } : one;
-  });
+async function entriesFor(reads: keyof typeof OPENED, { prose }: Sent): Promise<Entries> {
+  if (reads === 'little')
+    return { candidates: withProse(PLAIN_CANDIDATES, prose), signs: PLAIN_SIGNS, tests: PLAIN_TESTS };
+  const { SIGN_PROSE, TEST_PROSE } = await import('$lib/catalog/prose-of-signs');
+  return {
+    candidates: withProse(
+      PLAIN_CANDIDATES,
+      reads === 'all' ? (await import('$lib/catalog/prose')).PROSE : prose,
+    ),
+    signs: withProse(PLAIN_SIGNS, SIGN_PROSE),
+    tests: withProse(PLAIN_TESTS, TEST_PROSE),
+  };
+}
+
+const withProse = <T extends { readonly id: string }>(
+  entries: readonly T[],
+  prose: Readonly<Record<string, Partial<T>>>,
+): T[] => entries.map((one) => ({ ...one, ...prose[one.id] }));
