@@ -512,7 +512,10 @@ export const HOME_CONTAINERS = [
 ];
 
 /** A tool of the demonstration with its book, the earliest entry first. */
-export interface DemoTool extends Omit<EquipmentForm, 'dueDays'> {
+export interface DemoTool
+  extends
+    Omit<EquipmentForm, 'dueDays' | 'makers' | 'price' | 'lifeJobs'>,
+    Partial<Pick<EquipmentForm, 'makers' | 'price' | 'lifeJobs'>> {
   readonly calibratedOn: string | null;
   readonly calibrations: readonly CalibrationForm[];
 }

@@ -16,6 +16,7 @@ const CORE: Record<string, readonly string[]> = {
   labels: ['identify', 'site'],
   rules: ['identify', 'labels'],
   dose: ['labels', 'calibrate'],
+  bench: ['calibrate', 'dose'],
   place: ['geometry', 'site', 'labels', 'calibrate', 'dose'],
   record: ['identify', 'site', 'weather', 'labels', 'calibrate', 'dose', 'place'],
   safety: ['identify', 'site', 'weather', 'labels', 'dose', 'place', 'record'],

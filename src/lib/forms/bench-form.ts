@@ -1,55 +1,247 @@
 import { z } from 'zod';
-import type { DoseInput } from '../core/dose';
-import type { Result } from '../core/result';
-import { amount, numeric, orNoAmount, treeOf, type Fields } from './fields';
+import { METHODS, type Job, type Method } from '../core/bench';
+import { invalid, isRefused, type Result } from '../core/result';
+import { quantity, type Quantity, type Unit } from '../core/units';
+import { amount, numeric, orNoAmount, orNothing, treeOf, whole, type Fields } from './fields';
 import { read } from './shape';
 import { PRODUCTS, VOLUMES } from './stops/bodies';
 
-export const BENCH_TARGETS = [
-  'm2',
-  'ft2',
-  'yd2',
-  'acre',
-  'ha',
-  'm',
-  'ft',
-  'l',
-  'm3',
-  'ft3',
-  'count',
-] as const;
+const GROUND = ['m2', 'ft2', 'yd2', 'acre', 'ha'] as const;
+const WALL = ['m', 'ft', 'yd'] as const;
+const ROOMS = ['m3', 'ft3', 'l'] as const;
+export const BENCH_TARGETS = [...GROUND, 'm', 'ft', 'l', 'm3', 'ft3', 'count'] as const;
 
-const benchForm = z.object({
-  least: numeric(0.000001, 1e6),
-  most: z.preprocess((v) => (v === '' ? undefined : v), numeric(0.000001, 1e6).optional()),
-  chosen: z.preprocess((v) => (v === '' ? undefined : v), numeric(0.000001, 1e6).optional()),
-  rateUnit: z.enum(PRODUCTS),
-  per: amount([...BENCH_TARGETS, 'gal', 'gal_uk'], 0.000001, 1e6),
-  target: amount(BENCH_TARGETS, 0.000001, 1e8),
-  mix: orNoAmount(amount(VOLUMES, 0.000001, 1e6)),
-  mixPer: orNoAmount(amount(BENCH_TARGETS, 0.000001, 1e6)),
-  tank: orNoAmount(amount(VOLUMES, 0.01, 1e5)),
-  step: orNoAmount(amount(PRODUCTS, 0.000001, 1e4)),
+/** A field of a method's own: an amount with its units, or a number with what it is in. */
+export interface BenchField {
+  readonly name: string;
+  readonly units: readonly Unit[];
+  /** What stands there until somebody types; "" for nothing. */
+  readonly unit: Unit;
+  readonly needed?: true;
+  readonly value?: number;
+}
+const field = (
+  name: string,
+  units: readonly Unit[],
+  unit: Unit,
+  more: Partial<BenchField> = {},
+): BenchField => ({
+  ...{ name, units, unit },
+  ...more,
 });
+const needed = { needed: true } as const;
+const target = (units: readonly Unit[], unit: Unit) => field('target', units, unit, needed);
+const [mix, mixPer] = [
+  field('mix', VOLUMES, 'l', needed),
+  field('mixPer', BENCH_TARGETS, 'm2', { ...needed, value: 100 }),
+];
+const side = (name: string, unit: Unit = 'm'): BenchField =>
+  field(name, ['m', 'ft', 'cm', 'in'], unit, needed);
+const flowOf = (units: readonly Unit[], unit: Unit): BenchField => field('flow', units, unit);
+const step = field('step', PRODUCTS, 'ml');
 
-/** The mixing bench without a case: what was typed from a label, as a dose. */
-export function parseBench(fields: Fields): Result<DoseInput> {
-  const parsed = read(benchForm, treeOf(fields));
-  if ('refused' in parsed) return parsed;
-  const f = parsed.ok;
+/** What is asked besides the rate, by method; the units of what the rate is for come first. */
+export const BENCH_FIELDS: Readonly<
+  Record<
+    Method,
+    {
+      readonly rate: Unit;
+      readonly per: readonly Unit[];
+      readonly perValue: number;
+      readonly fields: readonly BenchField[];
+    }
+  >
+> = {
+  tank: {
+    ...{ rate: 'ml', per: [...BENCH_TARGETS, 'gal', 'gal_uk'], perValue: 100 },
+    fields: [
+      target(BENCH_TARGETS, 'm2'),
+      field('mix', VOLUMES, 'l'),
+      field('mixPer', BENCH_TARGETS, 'm2', { value: 100 }),
+      field('tank', VOLUMES, 'l'),
+      field('second', VOLUMES, 'l'),
+      step,
+    ],
+  },
+  jug: {
+    ...{ rate: 'ml', per: GROUND, perValue: 100 },
+    fields: [
+      ...[
+        target(GROUND, 'm2'),
+        mix,
+        mixPer,
+        field('tank', VOLUMES, 'l', needed),
+        field('jug', VOLUMES, 'ml'),
+      ],
+      ...[flowOf(['l', 'gal'], 'l'), step],
+    ],
+  },
+  dial: {
+    ...{ rate: 'ml', per: GROUND, perValue: 100 },
+    fields: [
+      ...[target(GROUND, 'm2'), mix, mixPer, field('dial', ['ml', 'floz', 'g', 'oz'], 'ml', needed)],
+      ...[field('dialPer', ['l', 'gal'], 'l', { ...needed, value: 1 }), field('jug', VOLUMES, 'ml'), step],
+    ],
+  },
+  granule: {
+    ...{ rate: 'kg', per: GROUND, perValue: 100 },
+    fields: [
+      ...[target(GROUND, 'm2'), field('passes', [], 'count', { value: 2 })],
+      ...[
+        field('pack', ['kg', 'lb', 'g'], 'kg'),
+        field('stripLength', WALL, 'm'),
+        field('stripWidth', WALL, 'm'),
+      ],
+      field('step', PRODUCTS, 'kg'),
+    ],
+  },
+  drops: {
+    ...{ rate: 'g', per: ['count', 'm', 'ft'], perValue: 1 },
+    fields: [
+      target(['count', 'm', 'ft'], 'count'),
+      field('each', ['g', 'mg', 'ml'], 'g'),
+      field('pack', ['g', 'ml', 'oz'], 'g'),
+    ],
+  },
+  stations: { rate: 'count', per: WALL, perValue: 10, fields: [target(WALL, 'm')] },
+  film: {
+    ...{ rate: 'g', per: ['m2', 'ft2'], perValue: 1 },
+    fields: [target(['m2', 'ft2'], 'm2'), field('each', ['g', 'mg'], 'g'), flowOf(['g', 'oz'], 'g')],
+  },
+  void: {
+    ...{ rate: 'g', per: ROOMS, perValue: 1 },
+    fields: [
+      side('length'),
+      side('width'),
+      side('depth'),
+      field('each', ['g', 'mg'], 'g'),
+      flowOf(['g', 'oz'], 'g'),
+    ],
+  },
+  aerosol: {
+    ...{ rate: 'ml', per: ['count', 'm', 'ft', 'm2', 'ft2'], perValue: 1 },
+    fields: [
+      target(['count', 'm', 'ft', 'm2', 'ft2'], 'count'),
+      field('flow', ['ml', 'g', 'floz'], 'ml'),
+      field('pack', ['ml', 'g', 'floz'], 'ml'),
+    ],
+  },
+  nematodes: {
+    ...{ rate: 'million', per: GROUND, perValue: 100 },
+    fields: [
+      target(GROUND, 'm2'),
+      mix,
+      mixPer,
+      field('tank', VOLUMES, 'l'),
+      field('pack', ['million'], 'million'),
+    ],
+  },
+  soil: {
+    ...{ rate: 'ml', per: ROOMS, perValue: 1 },
+    fields: [
+      ...[side('length'), side('width'), side('depth')],
+      ...[
+        field('mix', VOLUMES, 'l'),
+        field('mixPer', ROOMS, 'm3', { value: 1 }),
+        flowOf(['l', 'ml', 'gal'], 'l'),
+      ],
+    ],
+  },
+  grid: {
+    ...{ rate: 'g', per: ['count'], perValue: 1 },
+    fields: [
+      side('length'),
+      side('width'),
+      side('radius'),
+      field('each', ['g', 'mg', 'ml'], 'g'),
+      field('pack', ['g', 'kg', 'ml'], 'g'),
+    ],
+  },
+};
+
+/** Methods whose flow is told in a second; the others in a minute. */
+const BY_SECOND: readonly Method[] = ['aerosol'];
+
+interface Common {
+  readonly least: number;
+  readonly most: number | null;
+  readonly chosen: number | null;
+  readonly rateUnit: Unit;
+  readonly per: Quantity;
+}
+const number = numeric(0.000001, 1e6);
+const shapeOf = (method: Method) => {
+  const { per, fields } = BENCH_FIELDS[method];
+  return z.object({
+    least: number,
+    most: orNothing(number),
+    chosen: orNothing(number),
+    rateUnit: z.enum(PRODUCTS),
+    per: amount(per, 0.000001, 1e6),
+    ...Object.fromEntries(
+      fields.map(({ name, units, needed: must }) => {
+        if (name === 'passes') return [name, whole(1, 2)];
+        const shape = amount(units, 0.000001, 1e8);
+        return [name, must ? shape : orNoAmount(shape)];
+      }),
+    ),
+  });
+};
+
+/** The mixing bench without a case: what was typed from a label, as a job of its method. */
+export function parseBench(fields: Fields): Result<Job> {
+  const method = z.enum(METHODS).safeParse(fields.get('method') ?? 'tank');
+  if (!method.success) return { refused: [invalid('method', 'one-of', { choices: METHODS })] };
+  const parsed = read(shapeOf(method.data), treeOf(fields));
+  if (isRefused(parsed)) return parsed;
+  const { least, most, chosen, rateUnit, per, ...own } = parsed.ok as Common &
+    Readonly<Record<string, unknown>>;
+  const of = (name: string): Quantity | undefined => (own[name] as Quantity | null | undefined) ?? undefined;
+  const [length, width, depth, radius] = [of('length'), of('width'), of('depth'), of('radius')];
+  const [mixed, mixFor, flow, dial, dialPer] = [
+    of('mix'),
+    of('mixPer'),
+    of('flow'),
+    of('dial'),
+    of('dialPer'),
+  ];
+  const [stripLength, stripWidth] = [of('stripLength'), of('stripWidth')];
   return {
     ok: {
+      method: method.data,
       rate: {
-        min: f.least,
-        max: f.most ?? f.least,
-        chosen: f.chosen ?? f.least,
-        unit: f.rateUnit,
-        per: f.per,
+        ...{ min: least, max: most ?? least, chosen: chosen ?? least, unit: rateUnit, per },
+        ...(method.data === 'soil' ? { basis: 'target' as const } : {}),
       },
-      ...(f.mix && f.mixPer ? { carrier: { amount: f.mix, per: f.mixPer } } : {}),
-      target: f.target,
-      ...(f.mix && f.mixPer && f.tank ? { tank: { capacity: f.tank } } : {}),
-      ...(f.step ? { measureStep: f.step } : {}),
+      ...pick(of, 'target', 'tank', 'second', 'step', 'jug', 'pack', 'each'),
+      ...(length && width ? { sides: { length, width, ...(depth ? { depth } : {}) } } : {}),
+      ...(radius ? { radius } : {}),
+      ...(mixed && mixFor ? { carrier: { amount: mixed, per: mixFor } } : {}),
+      ...(dial && dialPer ? { dial: { amount: dial, per: dialPer } } : {}),
+      ...(flow
+        ? { flow: { amount: flow, per: quantity(1, BY_SECOND.includes(method.data) ? 's' : 'min') } }
+        : {}),
+      ...(stripLength && stripWidth ? { strip: { length: stripLength, swath: stripWidth } } : {}),
+      ...(own.passes === 2 ? { passes: 2 as const } : {}),
     },
   };
+}
+
+const pick = <K extends string>(of: (name: string) => Quantity | undefined, ...names: readonly K[]) =>
+  Object.fromEntries(names.flatMap((name) => (of(name) ? [[name, of(name)]] : []))) as Partial<
+    Record<K, Quantity>
+  >;
+
+/** Only the names and lengths that a kept job can have; the rest of a form is not kept. */
+export function keptFields(fields: Fields): Record<string, string> {
+  const method = fields.get('method') ?? 'tank';
+  const own = BENCH_FIELDS[method as Method].fields.flatMap(({ name }) => [
+    `${name}.value`,
+    `${name}.unit`,
+    name,
+  ]);
+  const known = ['method', 'least', 'most', 'chosen', 'rateUnit', 'per.value', 'per.unit', ...own];
+  return Object.fromEntries(
+    [...fields].filter(([name, value]) => known.includes(name) && value.length <= 40 && value !== ''),
+  );
 }

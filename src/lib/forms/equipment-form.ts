@@ -50,6 +50,9 @@ export interface EquipmentForm {
   readonly undrawn: number | null;
   readonly swathM: number | null;
   readonly dueDays: number | null;
+  readonly makers: number | null;
+  readonly price: number | null;
+  readonly lifeJobs: number | null;
 }
 
 /** A tool as somebody enters it. */
@@ -61,6 +64,9 @@ export function parseEquipment(fields: Fields): Result<EquipmentForm> {
     name: neededText(60),
     swathM: orNothing(numeric(0.1, 30)),
     dueDays: orNothing(whole(1, 3650)),
+    makers: orNothing(numeric(0.0001, 1e5)),
+    price: orNothing(numeric(0, 1e6)),
+    lifeJobs: orNothing(whole(1, 100_000)),
   };
   const tree = treeOf(fields);
   if (units.length === 0) {

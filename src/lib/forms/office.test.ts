@@ -165,6 +165,7 @@ describe('equipment and its calibrations', () => {
         undrawn: 0.2,
         swathM: 1.5,
         dueDays: null,
+        ...{ makers: null, price: null, lifeJobs: null },
       },
     });
     expect(answerOf(parseEquipment(fields({ kind: 'person', name: 'R. Hallow' })))).toMatchObject({

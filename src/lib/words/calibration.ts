@@ -87,6 +87,16 @@ export const PROCEDURES: Readonly<Record<CalibrationKind, Procedure>> = {
     each: 'Jug',
     repeats: 2,
   },
+  dial: {
+    name: 'What the dial lets out',
+    steps: [
+      'Weigh or measure the product or water into the jug, set the dial, and spray into a tub of known size.',
+      'Read what the jug lost and how many litres were sprayed.',
+      'At two settings or more, one reading for each: the dial that a job needs is then proposed.',
+    ],
+    each: 'Setting',
+    repeats: 3,
+  },
   drops: {
     name: 'Weight of a drop',
     steps: [
@@ -119,4 +129,13 @@ export const SETUP_WORDS: Readonly<Partial<Record<CalibrationKind, string>>> = {
 export const TRAVEL_WORDS: Readonly<Record<Travel, string>> = {
   'one-way': 'always in the same direction',
   'back-and-forth': 'back and forth',
+};
+
+/** What the maker of each kind tells, in the unit that stands after it; nothing where nobody tells one. */
+export const MAKERS_WORDS: Readonly<Partial<Record<EquipmentKind, string>>> = {
+  tank: 'l a minute',
+  'hose-end': 'l from one jug',
+  duster: 'g a minute',
+  dispenser: 'g a drop',
+  sprinkler: 'mm an hour',
 };

@@ -62,9 +62,18 @@ export { READING_WORDS } from './reading-terms';
 export { TANK_BEFORE_WORDS } from './mix-terms';
 export {
   EQUIPMENT_WORDS,
+  MAKERS_WORDS,
   PROCEDURES,
   SETUP_WORDS,
   SIZE_WORDS,
   TRAVEL_WORDS,
   type Procedure,
 } from './calibration';
+export {
+  BENCH_HALTS,
+  BENCH_PROBLEMS,
+  benchFieldText,
+  figureText,
+  METHOD_CAUTIONS,
+  BENCH_METHODS,
+} from './bench';

@@ -4,7 +4,8 @@ export const READING_WORDS: Readonly<Record<string, string>> = {
   seconds: 'Seconds',
   metres: 'Length walked',
   paces: 'Paces',
-  setting: 'Gate setting',
+  setting: 'Setting',
   count: 'How many',
   mm: 'Depth',
+  litres: 'Litres sprayed',
 };

@@ -12,7 +12,7 @@ export const EQUIPMENT_KINDS = [
 export type EquipmentKind = (typeof EQUIPMENT_KINDS)[number];
 
 export const CALIBRATION_KINDS = [
-  ...(['flow', 'speed', 'pace', 'weighed-pass', 'pan-test', 'jug', 'drops', 'cups'] as const),
+  ...(['flow', 'speed', 'pace', 'weighed-pass', 'pan-test', 'jug', 'dial', 'drops', 'cups'] as const),
 ] as const;
 export type CalibrationKind = (typeof CALIBRATION_KINDS)[number];
 
@@ -20,7 +20,7 @@ export type CalibrationKind = (typeof CALIBRATION_KINDS)[number];
 export const CALIBRATIONS_OF: Readonly<Record<EquipmentKind, readonly CalibrationKind[]>> = {
   tank: ['flow', 'speed'],
   spreader: ['weighed-pass', 'pan-test', 'speed'],
-  'hose-end': ['jug', 'flow'],
+  'hose-end': ['jug', 'dial', 'flow'],
   duster: ['flow'],
   dispenser: ['drops', 'flow'],
   sprinkler: ['cups'],
@@ -32,6 +32,22 @@ export const CALIBRATIONS_OF: Readonly<Record<EquipmentKind, readonly Calibratio
 export const DUE_DAYS: Readonly<Record<EquipmentKind, number | null>> = {
   ...{ tank: 90, spreader: 90, 'hose-end': 180, duster: 180, dispenser: 180, sprinkler: 365, person: 365 },
   measure: null,
+};
+
+/** Of what the maker of each kind tells a figure, and in what it is; nothing where nobody tells one. */
+export const MAKERS_FIGURE: Readonly<
+  Partial<
+    Record<
+      EquipmentKind,
+      { readonly kind: CalibrationKind; readonly unit: Unit; readonly per: Quantity | null }
+    >
+  >
+> = {
+  tank: { kind: 'flow', unit: 'l', per: quantity(1, 'min') },
+  'hose-end': { kind: 'jug', unit: 'l', per: null },
+  duster: { kind: 'flow', unit: 'g', per: quantity(1, 'min') },
+  dispenser: { kind: 'drops', unit: 'g', per: null },
+  sprinkler: { kind: 'cups', unit: 'mm', per: quantity(1, 'h') },
 };
 
 /** The day on which a calibration of the `last` day is due again; null where nothing is, `last` null: never done. */
@@ -47,7 +63,7 @@ export function dueOn(
 /** Of one number of a reading: between what it may lie; `amount` is in the calibration's own unit. */
 export interface ReadingField {
   readonly key: string;
-  readonly measures: 'amount' | 's' | 'm' | 'count' | 'mm' | 'setting';
+  readonly measures: 'amount' | 's' | 'm' | 'count' | 'mm' | 'setting' | 'l';
   readonly from: number;
   readonly to: number;
 }
@@ -63,6 +79,11 @@ export const READING_FIELDS: Readonly<Record<CalibrationKind, readonly ReadingFi
   'weighed-pass': [{ key: 'setting', measures: 'setting', from: 0.01, to: 1000 }, amount, metres],
   'pan-test': [amount],
   jug: [amount],
+  dial: [
+    { key: 'setting', measures: 'setting', from: 0.01, to: 1000 },
+    amount,
+    { key: 'litres', measures: 'l', from: 0.1, to: 1000 },
+  ],
   drops: [amount, { key: 'count', measures: 'count', from: 1, to: 1000 }],
   cups: [{ key: 'mm', measures: 'mm', from: 0, to: 500 }],
 };
@@ -74,6 +95,7 @@ export const AMOUNT_UNITS: Readonly<Record<CalibrationKind, readonly Unit[]>> = 
   'weighed-pass': ['g', 'kg', 'oz', 'lb'],
   'pan-test': ['g', 'mg', 'oz'],
   jug: ['l', 'ml', 'gal', 'quart', 'gal_uk'],
+  dial: ['ml', 'g', 'floz', 'oz'],
   drops: ['g', 'mg', 'ml'],
   cups: [],
 };
@@ -122,7 +144,7 @@ const PER_GROUND = quantity(100, 'm2');
 
 /**
  * The value of a calibration with its spread: flow per minute, speed in m/s, a pace in m, a weighed pass per 100 m², one
- * drop, one jug, sprinkled depth in mm per hour. A pan test is judged by `spreadPattern`; here its mean tray is told.
+ * drop, one jug, what a dial lets out into each litre, sprinkled depth in mm per hour. A pan test is judged by `spreadPattern`; here its mean tray is told.
  * Refuses as the calculation of each; `invalid-input` without a reading.
  */
 export function calibrated(done: Calibration): Result<Calibrated, BasicRefusal | 'no-water-caught'> {
@@ -167,6 +189,7 @@ const MEASURED_IN: Readonly<
   speed: { unit: 'm/s' },
   pace: { unit: 'm' },
   'weighed-pass': { per: PER_GROUND },
+  dial: { per: quantity(1, 'l') },
 };
 
 function valueOf({ kind, unit, setup }: Calibration, reading: Reading): Result<number, BasicRefusal> {
@@ -190,6 +213,8 @@ function valueOf({ kind, unit, setup }: Calibration, reading: Reading): Result<n
     }
     case 'speed':
       return answer(far / Math.max(long, 1e-9));
+    case 'dial':
+      return answer(read / Math.max(reading.litres ?? 0, 1e-9));
     case 'drops':
       return answer(read / Math.max(reading.count ?? 0, 1e-9));
     default:

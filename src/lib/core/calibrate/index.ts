@@ -7,7 +7,7 @@ export { catchCups, dyeWalk, irrigation } from './water';
 export { repeatsOf, type Repeats } from './repeats';
 export { crossedGate, dropsFor, laidDown, type LaidDown } from './delivery';
 export { deliveredAt, gateCurve, gateFor, type GateCurve, type GatePoint } from './gate';
-export { provenBy, type Proven, type ProvenOf } from './proven';
+export { orMakers, provenBy, type Proven, type ProvenOf } from './proven';
 export { spreadPattern, TRAVELS, type Evenness, type SpreadPattern, type Travel } from './pattern';
 export {
   AMOUNT_UNITS,
@@ -17,6 +17,7 @@ export {
   DUE_DAYS,
   dueOn,
   EQUIPMENT_KINDS,
+  MAKERS_FIGURE,
   READING_FIELDS,
   SETUP_OF,
   type Calibrated,

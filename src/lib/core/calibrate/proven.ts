@@ -1,10 +1,17 @@
 import type { CalendarDay, Quantity, Unit } from '../units';
-import { calibrated, type Calibration, type CalibrationKind } from './book';
+import {
+  calibrated,
+  MAKERS_FIGURE,
+  type Calibration,
+  type CalibrationKind,
+  type EquipmentKind,
+} from './book';
 import type { GatePoint } from './gate';
 
 /** What the latest calibration of a kind came to. */
 export interface Proven {
-  readonly doneOn: CalendarDay;
+  /** null: nobody measured it, the figure is its maker's and unproven. */
+  readonly doneOn: CalendarDay | null;
   readonly value: number;
   readonly unit: Unit;
   readonly per: Quantity | null;
@@ -12,7 +19,7 @@ export interface Proven {
   readonly product: string;
   /** As it was measured once for all readings: of drops the mm across one. */
   readonly setup: number | null;
-  /** Of weighed passes: what each gate setting delivered, in `unit` for each `per`. */
+  /** Of weighed passes and dials: what each setting delivered, in `unit` for each `per`. */
   readonly gate: readonly GatePoint[];
 }
 export type ProvenOf = Readonly<Partial<Record<CalibrationKind, Proven>>>;
@@ -31,10 +38,21 @@ export function provenBy(
       ...{ doneOn: done.doneOn, product: done.product, setup: done.setup, unit, per },
       ...{ value: repeats.mean, spreadPct: repeats.spreadPct },
       gate:
-        done.kind === 'weighed-pass'
+        done.kind === 'weighed-pass' || done.kind === 'dial'
           ? done.readings.map(({ setting = 0 }, i) => ({ setting, delivered: values[i] ?? 0 }))
           : [],
     };
   }
   return found;
+}
+
+/** What was proven of a tool, and what its maker says of it where that was never measured. */
+export function orMakers(proven: ProvenOf, of: EquipmentKind, makers: number | null): ProvenOf {
+  const figure = MAKERS_FIGURE[of];
+  if (!figure || makers === null || proven[figure.kind]) return proven;
+  const { kind, unit, per } = figure;
+  const said: Proven = {
+    ...{ doneOn: null, value: makers, unit, per, spreadPct: null, product: '', setup: null, gate: [] },
+  };
+  return { ...proven, [kind]: said };
 }

@@ -50,6 +50,7 @@ const RIGHTS: Readonly<Record<string, string>> = {
   plan_pictures: 'select, insert, delete',
   equipment: 'select, insert, update, delete',
   calibrations: 'select, insert, delete',
+  kept_jobs: 'select, insert, delete',
 };
 
 /**

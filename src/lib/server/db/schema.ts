@@ -26,6 +26,7 @@ export {
   stockChanges,
   labelFiles,
   calibrations,
+  keptJobs,
   equipment,
 } from './tables-of-work';
 export { planDays, planPictures, plans } from './tables-of-plans';

@@ -282,6 +282,11 @@ export const equipment = pgTable(
     dueDays: integer('due_days'),
     /** Of its last calibration, also of one from before this book was kept. */
     calibratedOn: date('calibrated_on', { mode: 'string' }),
+    /** What its maker says comes out of it, in the measure of MAKERS_FIGURE; unproven. */
+    makers: doublePrecision('makers'),
+    /** What it cost, and over how many jobs that is spread. */
+    price: doublePrecision('price'),
+    lifeJobs: integer('life_jobs'),
   },
   (t) => [unique().on(t.workspaceId, t.name), unique().on(t.workspaceId, t.id)],
 );
@@ -310,6 +315,26 @@ export const calibrations = pgTable(
     foreignKey({
       columns: [t.workspaceId, t.equipmentId],
       foreignColumns: [equipment.workspaceId, equipment.id],
+    }).onDelete('cascade'),
+  ],
+);
+
+/** Jobs worked out on the bench alone and kept into a case: what was typed. What it comes to is worked out each time. */
+export const keptJobs = pgTable(
+  'kept_jobs',
+  {
+    id: id(),
+    workspaceId: workspaceId(),
+    caseId: uuid('case_id').notNull(),
+    fields: jsonb('fields').$type<Readonly<Record<string, string>>>().notNull(),
+    keptAt: moment('kept_at').notNull(),
+    keptBy: text('kept_by').notNull(),
+  },
+  (t) => [
+    index('jobs_of_case').on(t.workspaceId, t.caseId),
+    foreignKey({
+      columns: [t.workspaceId, t.caseId],
+      foreignColumns: [cases.workspaceId, cases.id],
     }).onDelete('cascade'),
   ],
 );

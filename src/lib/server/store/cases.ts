@@ -1,7 +1,13 @@
 import { and, desc, eq, inArray, isNull, sql, type SQL } from 'drizzle-orm';
 import type { PgColumn } from 'drizzle-orm/pg-core';
 import { CANDIDATES, FIELD_TESTS, GUIDE, SIGNS } from '../../catalog';
-import { provenBy, type Calibration, type EquipmentKind, type ProvenOf } from '../../core/calibrate';
+import {
+  orMakers,
+  provenBy,
+  type Calibration,
+  type EquipmentKind,
+  type ProvenOf,
+} from '../../core/calibrate';
 import type { CaseFacts } from '../../core/case';
 import { fitsSite, type LabelCard } from '../../core/labels';
 import type { ShelfEntry } from '../../core/choose';
@@ -36,7 +42,16 @@ export interface Equipment {
   readonly undrawn: number | null;
   readonly swathM: number | null;
   readonly calibratedOn: string | null;
+  readonly price: number | null;
+  readonly lifeJobs: number | null;
   readonly proven: ProvenOf;
+}
+
+/** A job that was worked out on the bench alone. */
+export interface KeptJob {
+  readonly id: string;
+  readonly fields: Readonly<Record<string, string>>;
+  readonly keptBy: string;
 }
 
 export interface LoadedCase {
@@ -44,6 +59,7 @@ export interface LoadedCase {
   readonly property: typeof t.properties.$inferSelect;
   readonly closedOn: string | null;
   readonly facts: CaseFacts;
+  readonly kept: readonly KeptJob[];
 }
 
 export interface Surroundings {
@@ -101,6 +117,7 @@ function everythingOf(which: SQL): Written {
           and ${t.caseStops.stop} = 'measure' and ${t.caseStops.body}->>'how' = 'plan')`,
       ),
     )},
+    'kept', ${jsonRows(t.keptJobs, and(mine(t.keptJobs), sql`${t.keptJobs.caseId} in ${ids}`), sql`${t.keptJobs.keptAt}`)},
     'equipment', ${jsonRows(t.equipment, mine(t.equipment), sql`${t.equipment.name}`)},
     'calibrations', ${jsonRows(
       t.calibrations,
@@ -174,19 +191,24 @@ function casesFrom(
   const changes = fromJsonRows(t.stockChanges, lists.changes);
   const book = fromJsonRows(t.calibrations, lists.calibrations);
   const equipment = fromJsonRows(t.equipment, lists.equipment).map(
-    ({ id, kind, name, size, unit, holds, undrawn, swathM, calibratedOn }): Equipment => ({
-      ...{ kind, name, size, unit, holds, undrawn, swathM, calibratedOn },
-      proven: provenBy(
-        book
-          .filter((entry) => entry.equipmentId === id)
-          .map(({ kind: of, readings, setup, product, doneOn, unit: measuredIn }) => ({
-            ...{ kind: of, readings, setup, product },
-            ...{ doneOn: doneOn as CalendarDay, unit: measuredIn as Calibration['unit'] },
-          })),
+    ({ id, workspaceId: _w, dueDays: _d, makers, ...tool }): Equipment => ({
+      ...tool,
+      proven: orMakers(
+        provenBy(
+          book
+            .filter((entry) => entry.equipmentId === id)
+            .map(({ kind: of, readings, setup, product, doneOn, unit: measuredIn }) => ({
+              ...{ kind: of, readings, setup, product },
+              ...{ doneOn: doneOn as CalendarDay, unit: measuredIn as Calibration['unit'] },
+            })),
+        ),
+        tool.kind,
+        makers,
       ),
     }),
   );
   const plans = fromJsonRows(t.plans, lists.plans);
+  const kept = fromJsonRows(t.keptJobs, lists.kept);
   const named = lists.named as { caseId: string; propertyId: string; candidate: string }[];
   const all = records.map((row) => ({ propertyId: row.propertyId, record: recordFromRow(row) }));
   const shelf = shelfFromRows(
@@ -207,6 +229,9 @@ function casesFrom(
         id: row.id,
         property,
         closedOn: row.closedOn,
+        kept: kept
+          .filter((job) => job.caseId === row.id)
+          .map(({ id, fields, keptBy }) => ({ id, fields, keptBy })),
         facts: factsOf({
           row,
           property,

@@ -36,6 +36,7 @@ async function digest(): Promise<string> {
     'plan_pictures',
     'equipment',
     'calibrations',
+    'kept_jobs',
   ];
   const parts = await Promise.all(
     tables.map(async (table) => {

@@ -114,6 +114,7 @@ async function digest(): Promise<string> {
     'plan_pictures',
     'equipment',
     'calibrations',
+    'kept_jobs',
     'memberships',
     'invitations',
     'shared_links',

@@ -106,7 +106,7 @@
       {#each walkers as { name, pace } (name)}
         <button type="button" class="button" onclick={(event) => takePace(event.currentTarget, pace)}
           >Take {name}’s: {show.lengthText(pace.value)} a pace, {show.dayText(
-            pace.doneOn,
+            pace.doneOn ?? '',
             sheet.facts.today,
           )}</button
         >

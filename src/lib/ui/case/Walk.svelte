@@ -27,7 +27,9 @@
   const speed = $derived(tool?.proven.speed ?? walker?.proven.speed ?? null);
   const swathM = $derived(sheet.facts.stops.place?.swathM ?? tool?.swathM ?? null);
   const age = ({ doneOn, spreadPct }: Proven): string =>
-    `${show.dayText(doneOn, sheet.facts.today)}${spreadPct === null ? '' : `, spread ${show.numberText(Number(spreadPct.toFixed(1)))} %`}`;
+    doneOn === null
+      ? 'by its maker, unproven'
+      : `${show.dayText(doneOn, sheet.facts.today)}${spreadPct === null ? '' : `, spread ${show.numberText(Number(spreadPct.toFixed(1)))} %`}`;
 
   const flow = $derived(tool?.proven.flow ?? null);
   const sprayed = $derived(

@@ -12,6 +12,9 @@ export interface Tool {
   /** What stays in a tank that cannot be drawn. */
   readonly undrawn: number | null;
   readonly swathM: number | null;
+  /** What it cost, and over how many jobs that is spread. */
+  readonly price: number | null;
+  readonly lifeJobs: number | null;
   /** What its latest calibrations came to. */
   readonly proven: ProvenOf;
 }
@@ -26,4 +29,11 @@ export interface StopProps {
   readonly licence: string;
   readonly time: string;
   readonly requestKey: string;
+}
+
+/** A job of the bench that was kept into a case: what was typed. */
+export interface KeptJob {
+  readonly id: string;
+  readonly fields: Readonly<Record<string, string>>;
+  readonly keptBy: string;
 }

@@ -9,8 +9,8 @@ export function comesToText(
 ): string {
   // Passes at several settings, and trays, have no mean that means anything.
   if (kind === 'pan-test') return `${repeats.n} trays`;
-  if (kind === 'weighed-pass')
-    return `${repeats.n} ${repeats.n === 1 ? 'pass' : 'passes'}: ${values.map(show.numberText).join(', ')} ${unitText(unit)}${per ? ` per ${show.perText(per)}` : ''}`;
+  if (kind === 'weighed-pass' || kind === 'dial')
+    return `${repeats.n} ${kind === 'dial' ? (repeats.n === 1 ? 'setting' : 'settings') : repeats.n === 1 ? 'pass' : 'passes'}: ${values.map(show.numberText).join(', ')} ${unitText(unit)}${per ? ` per ${show.perText(per)}` : ''}`;
   const value =
     kind === 'speed'
       ? `${show.numberText(repeats.mean)} m/s, ${show.lengthText(repeats.mean * 60)} a minute`

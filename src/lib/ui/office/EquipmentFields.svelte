@@ -2,7 +2,7 @@
   import { untrack } from 'svelte';
   import { CALIBRATIONS_OF, DUE_DAYS, EQUIPMENT_KINDS, type EquipmentKind } from '../../core/calibrate';
   import { SIZE_UNITS, type EquipmentForm } from '../../forms';
-  import { EQUIPMENT_WORDS, SIZE_WORDS } from '../../words';
+  import { EQUIPMENT_WORDS, MAKERS_WORDS, SIZE_WORDS } from '../../words';
   import Amount from '../parts/Amount.svelte';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
@@ -77,6 +77,29 @@
       numeric
       width="11rem"
       hint={days === null ? undefined : `${days} if blank`}
+    />
+  {/if}
+</div>
+<div class="fields">
+  {#if MAKERS_WORDS[kind]}
+    <Field
+      label="Its maker says"
+      name="makers"
+      value={tool?.makers ?? ''}
+      numeric
+      width="11rem"
+      hint="{MAKERS_WORDS[kind]}; used until it is calibrated"
+    />
+  {/if}
+  {#if kind !== 'person'}
+    <Field label="It cost" name="price" value={tool?.price ?? ''} numeric width="8rem" />
+    <Field
+      label="Lasts for, jobs"
+      name="lifeJobs"
+      value={tool?.lifeJobs ?? ''}
+      numeric
+      width="9rem"
+      hint="its price is spread over them"
     />
   {/if}
 </div>

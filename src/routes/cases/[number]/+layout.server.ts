@@ -57,6 +57,7 @@ export const load: LayoutServerLoad = async ({ params, locals }) => {
     propertyNote: loaded.property.note,
     closedOn: loaded.closedOn,
     equipment,
+    kept: loaded.kept,
     licence: locals.around.settings.licence.number,
     time: localTime(locals.around.now, loaded.property.timeZone),
     requestKey: randomUUID(),

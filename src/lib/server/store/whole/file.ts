@@ -47,6 +47,17 @@ export const contentShape = z.strictObject({
         stops: z.array(z.strictObject({ ...stop.shape, upstream: z.record(short, z.number().int()) })).max(8),
         history: z.array(stop).max(10_000),
         settlements: z.array(z.strictObject({ key: short, by: short, at: moment })).max(1000),
+        /** Worked out on the bench alone and kept into the case: what was typed. */
+        keptJobs: z
+          .array(
+            z.strictObject({
+              fields: z.record(z.string().max(40), z.string().max(40)),
+              keptAt: moment,
+              keptBy: short,
+            }),
+          )
+          .max(200)
+          .optional(),
       }),
     )
     .max(100_000),
@@ -188,6 +199,9 @@ export const contentShape = z.strictObject({
         swathM: z.number().positive().nullable(),
         dueDays: positive.max(3650).nullable().optional(),
         calibratedOn: day.nullable(),
+        makers: z.number().positive().nullable().optional(),
+        price: z.number().min(0).nullable().optional(),
+        lifeJobs: positive.max(100_000).nullable().optional(),
         calibrations: z
           .array(
             z.strictObject({

@@ -91,6 +91,10 @@ export async function importWhole(tx: Tx, content: Content): Promise<FileTrouble
     within((one) => one.settlements),
     (rows) => tx.insert(t.settlements).values(rows.map((row) => ({ ...row, at: new Date(row.at) }))),
   );
+  await inChunks(
+    within((one) => one.keptJobs ?? []),
+    (rows) => tx.insert(t.keptJobs).values(rows.map((row) => ({ ...row, keptAt: new Date(row.keptAt) }))),
+  );
   for (const { caseNumber, jpeg, addedAt, ...row } of content.photos ?? [])
     await tx.insert(t.photos).values({
       ...row,

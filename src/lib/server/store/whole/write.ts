@@ -100,19 +100,30 @@ export async function contentOf(tx: Tx): Promise<Content> {
       t.calibrations.kind,
       sql`${t.calibrations.readings}::text`,
     );
+  const keptJobs = await tx
+    .select()
+    .from(t.keptJobs)
+    .where(eq(t.keptJobs.workspaceId, of))
+    .orderBy(t.keptJobs.keptAt, sql`${t.keptJobs.fields}::text`);
   return {
     name: workspace.name,
     settings: readSettings(workspace.settings),
     customers: customers.map(({ workspaceId: _w, revision: _r, ...row }) => row),
     properties: properties.map(({ workspaceId: _w, revision: _r, ...row }) => row),
-    cases: cases.map(({ id, workspaceId: _w, ...row }) => ({
-      ...row,
-      stops: savedIn(stops, id),
-      history: savedIn(history, id),
-      settlements: settlements
-        .filter((settled) => settled.caseId === id)
-        .map(({ key, by, at }) => ({ key, by, at: at.toISOString() })),
-    })),
+    cases: cases.map(({ id, workspaceId: _w, ...row }) => {
+      const jobs = keptJobs
+        .filter((job) => job.caseId === id)
+        .map(({ fields, keptAt, keptBy }) => ({ fields, keptAt: keptAt.toISOString(), keptBy }));
+      return {
+        ...row,
+        stops: savedIn(stops, id),
+        history: savedIn(history, id),
+        settlements: settlements
+          .filter((settled) => settled.caseId === id)
+          .map(({ key, by, at }) => ({ key, by, at: at.toISOString() })),
+        ...(jobs.length > 0 ? { keptJobs: jobs } : {}),
+      };
+    }),
     // Left out where there are none, as in files that were written before there were photographs.
     ...(photos.length > 0
       ? {
@@ -164,21 +175,26 @@ export async function contentOf(tx: Tx): Promise<Content> {
           })),
         }
       : {}),
-    equipment: equipment.map(({ id, workspaceId: _w, holds, undrawn, dueDays, ...row }) => {
-      const done = calibrations
-        .filter((one) => one.equipmentId === id)
-        .map(({ id: _i, workspaceId: _o, equipmentId: _e, loggedAt, ...one }) => ({
-          ...one,
-          loggedAt: loggedAt.toISOString(),
-        }));
-      return {
-        ...row,
-        ...(holds === null ? {} : { holds }),
-        ...(undrawn === null ? {} : { undrawn }),
-        ...(dueDays === null ? {} : { dueDays }),
-        ...(done.length > 0 ? { calibrations: done } : {}),
-      };
-    }),
+    equipment: equipment.map(
+      ({ id, workspaceId: _w, holds, undrawn, dueDays, makers, price, lifeJobs, ...row }) => {
+        const done = calibrations
+          .filter((one) => one.equipmentId === id)
+          .map(({ id: _i, workspaceId: _o, equipmentId: _e, loggedAt, ...one }) => ({
+            ...one,
+            loggedAt: loggedAt.toISOString(),
+          }));
+        return {
+          ...row,
+          ...(holds === null ? {} : { holds }),
+          ...(undrawn === null ? {} : { undrawn }),
+          ...(dueDays === null ? {} : { dueDays }),
+          ...(makers === null ? {} : { makers }),
+          ...(price === null ? {} : { price }),
+          ...(lifeJobs === null ? {} : { lifeJobs }),
+          ...(done.length > 0 ? { calibrations: done } : {}),
+        };
+      },
+    ),
   } as unknown as Content;
 }
 

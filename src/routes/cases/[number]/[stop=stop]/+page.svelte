@@ -48,6 +48,11 @@
       <Screen {...given} />
     </StopForm>
   {/if}
+  {#if stop === 'mix' && data.kept.length > 0}
+    {#await import('$lib/ui/case/Kept.svelte') then { default: Kept }}
+      <Kept kept={data.kept} number={data.facts.number} />
+    {/await}
+  {/if}
   {#if stop === 'recheck' && may()}
     <form class="close" method="POST" action="?/close" use:enhance>
       <input type="hidden" name="closed" value={data.closedOn ? 'no' : 'yes'} />

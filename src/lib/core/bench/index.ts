@@ -1,0 +1,11 @@
+export { howMuch } from './how-much';
+export {
+  FIGURES,
+  METHODS,
+  TARGET_OF,
+  type Figure,
+  type FigureName,
+  type Job,
+  type Method,
+  type Worked,
+} from './job';

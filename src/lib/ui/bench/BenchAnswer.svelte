@@ -1,0 +1,103 @@
+<script lang="ts">
+  import { howMuch, type Job } from '../../core/bench';
+  import { BENCH_HALTS, BENCH_PROBLEMS, figureText, METHOD_CAUTIONS, refusalSentence } from '../../words';
+  import Vessel from '../drawings/Vessel.svelte';
+  import { getShow } from '../parts/show';
+
+  /** What a job comes to, largest first. */
+  let { job }: { job: Job } = $props();
+  const { besideText, numberText, quantityText, rateText } = getShow();
+  const result = $derived(howMuch(job));
+  const worked = $derived('ok' in result ? result.ok : null);
+  const halted = $derived(worked?.problems.some((problem) => BENCH_HALTS.includes(problem)) ?? false);
+  const SHOWN = 3;
+  const vesselName = $derived(job.method === 'jug' ? 'Jug' : 'Load');
+</script>
+
+{#if 'refused' in result}
+  {#each result.refused as r, i (i)}<p class="field-error">{refusalSentence(r)}</p>{/each}
+{:else if worked}
+  {#each worked.problems as problem (problem)}<p class="problem" class:halt={BENCH_HALTS.includes(problem)}>
+      {BENCH_PROBLEMS[problem] ?? problem}
+    </p>{/each}
+  {#if !halted}
+    {@const [product, ...others] = worked.figures}
+    {#if product}
+      <p class="big figure">{quantityText(product.value)}</p>
+      <p class="soft">
+        {besideText(product.value) ?? ''}
+        at {rateText(worked.actualRate, job.rate.unit, job.rate.per)}
+      </p>
+    {/if}
+    {#if others.length > 0}
+      <dl>
+        {#each others as { name, value } (name)}
+          <dt>{figureText(job.method, name)}</dt>
+          <dd class="figure">{quantityText(value)}</dd>
+        {/each}
+      </dl>
+    {/if}
+    {#if METHOD_CAUTIONS[job.method]}<p class="care">! {METHOD_CAUTIONS[job.method]}</p>{/if}
+    {#if worked.loads.length > 0}
+      <div class="loads">
+        {#each worked.loads.slice(0, SHOWN) as load, i (i)}
+          {@const vessel = worked.vessels[i] ?? job.tank ?? load.finished}
+          <div>
+            <h2>{vesselName} {i + 1}</h2>
+            <Vessel {load} capacity={vessel} name="{vesselName} {i + 1}" />
+            <p class="small">
+              Add <b>{quantityText(load.product)}</b>{job.method === 'jug'
+                ? ` for ${quantityText(load.finished)} of mix`
+                : `, top up to ${quantityText(load.finished)}`}{worked.vessels.length > 0
+                ? ` in the ${quantityText(vessel)} tank`
+                : ''}. Covers {quantityText(load.covers)}.
+            </p>
+          </div>
+        {/each}
+      </div>
+      {#if worked.loads.length > SHOWN}<p class="small">
+          {numberText(worked.loads.length)} in all; the last takes {quantityText(
+            worked.loads.at(-1)!.product,
+          )}.
+        </p>{/if}
+    {/if}
+  {/if}
+{/if}
+
+<style>
+  .big {
+    font-size: 2.6rem;
+    margin: 0;
+    line-height: 1.1;
+  }
+  dl {
+    display: grid;
+    grid-template-columns: auto auto;
+    margin: 0.8rem 0 0;
+    border-top: 1px solid var(--ink);
+  }
+  dt,
+  dd {
+    margin: 0;
+    padding: 0.4rem 0;
+    border-bottom: 1px dashed var(--rule);
+  }
+  dd {
+    text-align: right;
+  }
+  .problem,
+  .care {
+    border-left: 5px solid var(--saffron);
+    background: var(--saffron-wash);
+    padding: 0.5rem 0.8rem;
+  }
+  .problem.halt {
+    border-color: var(--brick);
+    background: var(--brick-wash);
+  }
+  .loads {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(10rem, 1fr));
+    gap: 1rem;
+  }
+</style>

@@ -1,0 +1,56 @@
+<script lang="ts">
+  import { resolve } from '$app/paths';
+  import { howMuch } from '../../core/bench';
+  import { parseBench } from '../../forms';
+  import { BENCH_METHODS } from '../../words';
+  import { getMayChange } from '../parts/may';
+  import { getShow } from '../parts/show';
+  import type { KeptJob } from './stop-props';
+
+  /** Jobs of the bench that somebody kept into this case: worked out again from what was typed. */
+  let { kept, number }: { kept: readonly KeptJob[]; number: number } = $props();
+  const show = getShow();
+  const may = getMayChange();
+  const rows = $derived(
+    kept.map(({ id, fields, keptBy }) => {
+      const job = parseBench(new Map(Object.entries(fields)));
+      const worked = 'ok' in job ? howMuch(job.ok) : null;
+      const product = worked && 'ok' in worked ? worked.ok.figures[0]?.value : undefined;
+      return {
+        ...{ id, keptBy, method: 'ok' in job ? BENCH_METHODS[job.ok.method].name : 'Not readable' },
+        told: product ? show.quantityText(product) : '',
+      };
+    }),
+  );
+</script>
+
+<section aria-label="Kept from the bench">
+  <h2 class="section-head">Kept from “How much”</h2>
+  <ul class="rule-list">
+    {#each rows as { id, method, told, keptBy } (id)}
+      <li>
+        <span class="figure">{told}</span>
+        <span>{method}, by {keptBy}</span>
+        <a href="{resolve('/how-much')}?kept={id}">Open on the bench</a>
+        {#if may()}
+          <form method="POST" action="{resolve('/how-much')}?/drop">
+            <input type="hidden" name="id" value={id} />
+            <input type="hidden" name="case" value={number} />
+            <button class="button button-plain">Take out</button>
+          </form>
+        {/if}
+      </li>
+    {/each}
+  </ul>
+  <p class="soft small">Figures from somebody’s own label; no clause of it was checked.</p>
+</section>
+
+<style>
+  li {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: baseline;
+    gap: 0.2rem 1rem;
+    padding: 0.4rem 0;
+  }
+</style>

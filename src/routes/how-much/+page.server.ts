@@ -1,0 +1,41 @@
+import { redirect } from '@sveltejs/kit';
+import { isRefused } from '$lib/core/result';
+import { fieldsOf, isId, keptFields, numberIn, parseBench } from '$lib/forms';
+import { wrongField, wrongFields } from '$lib/server/session/answer';
+import { dropJob, keepJob, keptJob, openCases } from '$lib/server/store/kept';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals, url }) => {
+  const kept = url.searchParams.get('kept');
+  return locals.inWorkspace(async (tx) => ({
+    cases: await openCases(tx),
+    fields: kept !== null && isId(kept) ? await keptJob(tx, kept) : null,
+  }));
+};
+
+export const actions: Actions = {
+  keep: async ({ locals, request }) => {
+    const fields = fieldsOf(await request.formData());
+    const job = parseBench(fields);
+    if (isRefused(job)) return wrongFields(job.refused, fields);
+    const number = numberIn(fields.get('case'));
+    const kept =
+      number !== null &&
+      (await locals.inWorkspace((tx) =>
+        keepJob(tx, number, keptFields(fields), {
+          by: locals.who.person.name,
+          now: locals.around.now,
+        }),
+      ));
+    if (!kept)
+      return wrongField(400, 'case', 'Choose an open case that keeps less than a hundred jobs.', fields);
+    redirect(303, `/cases/${number}/mix`);
+  },
+  drop: async ({ locals, request }) => {
+    const fields = fieldsOf(await request.formData());
+    const [id, number] = [fields.get('id'), numberIn(fields.get('case'))];
+    if (!id || !isId(id) || number === null) return wrongField(400, 'id', 'There is no such job.', fields);
+    await locals.inWorkspace((tx) => dropJob(tx, id));
+    redirect(303, `/cases/${number}/mix`);
+  },
+};
