@@ -1,5 +1,7 @@
 import { stockState } from '$lib/core/choose';
 import { agendaOf, assess } from '$lib/core/case';
+import { dueOn } from '$lib/core/calibrate';
+import { listEquipment } from '$lib/server/store/equipment';
 import { loadOpenCases } from '$lib/server/store/cases';
 import { loadShelf } from '$lib/server/store/shelf';
 import { listProperties } from '$lib/server/store/properties';
@@ -11,8 +13,8 @@ import type { PageServerLoad } from './$types';
 const ZONE_IF_NONE = 'UTC';
 
 export const load: PageServerLoad = async ({ locals }) => {
-  const [cases, shelf, properties] = await locals.inWorkspace((tx) =>
-    Promise.all([loadOpenCases(tx, locals.around), loadShelf(tx), listProperties(tx)]),
+  const [cases, shelf, properties, tools] = await locals.inWorkspace((tx) =>
+    Promise.all([loadOpenCases(tx, locals.around), loadShelf(tx), listProperties(tx), listEquipment(tx)]),
   );
   const { settings } = locals.around;
   const show = showIn(settings);
@@ -36,6 +38,8 @@ export const load: PageServerLoad = async ({ locals }) => {
       stopText: trailText(agenda.nextStop, facts, view, show),
       halt: view.halts[0]?.caution ?? null,
       due: view.recheckDue,
+      /** A mix that is settled and not yet put down. */
+      mix: view.label?.use.carrier && view.dose?.finished && view.records.length === 0 ? view.label.id : null,
     };
   });
   return {
@@ -44,6 +48,10 @@ export const load: PageServerLoad = async ({ locals }) => {
     hasProperties: properties.length > 0,
     weather: locals.around.real ? null : 'stand-in',
     entries,
+    calibrate: tools.flatMap((tool) => {
+      const due = dueOn(tool.kind, tool.calibratedOn, tool.dueDays);
+      return due !== null && due <= today ? [{ id: tool.id, name: tool.name, due }] : [];
+    }),
     shelf: shelf.flatMap(({ label, containers }) =>
       containers.map((c) => ({
         label: label.name,

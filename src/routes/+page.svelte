@@ -14,6 +14,8 @@
     data.entries.filter((e) => e.kind === 'work' || e.kind === 'halted' || e.kind === 'no-window'),
   );
   const days = $derived([...new Set(work.map((e) => e.day))].sort());
+  const mixes = $derived(work.flatMap((e) => (e.mix === null || e.kind === 'halted' ? [] : [e.mix])));
+  const together = $derived(new Set(mixes).size < mixes.length);
   const answers = $derived(data.entries.filter((e) => e.kind === 'answer'));
   const counts = $derived(
     data.entries.filter((e) => e.kind === 'count').sort((a, b) => ((a.due ?? '') < (b.due ?? '') ? -1 : 1)),
@@ -71,6 +73,11 @@
           />{/each}
       </section>
     {/each}
+    {#if together}
+      <p>
+        <a href={resolve('/mix-together')}>Mix the day’s jobs together</a>: several take the same product.
+      </p>
+    {/if}
     {#if answers.length > 0}
       <section>
         <h2 class="section-head">Needs an answer first</h2>
@@ -107,6 +114,17 @@
         </li>
       {:else}<li class="soft">nothing is short</li>{/each}
     </ul>
+    {#if data.calibrate.length > 0}
+      <h2 class="section-head">To be calibrated</h2>
+      <ul class="rule-list">
+        {#each data.calibrate as tool (tool.id)}
+          <li class="pair">
+            <a class="plain-link" href={resolve('/equipment/[id]', { id: tool.id })}>{tool.name}</a>
+            <span class="figure late">{whenText(tool.due, today)}</span>
+          </li>
+        {/each}
+      </ul>
+    {/if}
     {#if closing.length > 0}
       <h2 class="section-head">Can be closed</h2>
       <ul class="rule-list">

@@ -180,7 +180,7 @@
   .methods {
     border: 0;
     padding: 0;
-    margin: 0;
+    margin: 0.9rem 0 0;
     display: flex;
     flex-wrap: wrap;
     gap: 0.3rem 1.1rem;

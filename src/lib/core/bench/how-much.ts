@@ -167,6 +167,8 @@ const WORK: Readonly<Record<Job['method'], Work>> = {
     const [first, last] = [sized.loads[0], sized.loads.at(-1)];
     const water = jug && first ? waterBeside(jug, first.product) : null;
     return answer({
+      // What the jug itself is filled with: the mix is made in the hose.
+      loads: jug && water ? sized.loads.map((load) => ({ ...load, finished: jug })) : [],
       figures: [
         ...mixOf(sized),
         figure('jugs', quantity(sized.loads.length, 'count')),

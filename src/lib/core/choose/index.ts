@@ -3,7 +3,7 @@ export { activeCautions } from './ledger';
 export { scaleRecipe, type KitchenRecipe, type KitchenRemedy } from './kitchen';
 export { clashOf, combinedPlan, type Clash, type CombinedPlan, type PlanStep } from './combine';
 export { comparisons, type Comparison, type Question, type Side } from './compare';
-export { familyRows, type FamilyRow } from './families';
+export { familyRows, seasonTimes, type FamilyRow } from './families';
 export { treatReasons, type TreatReason } from './treat';
 export { NO_WISHES, WISHES, type Wish, type Wishes } from './wishes';
 export { STOCK_REASONS, stockState, usableUntil } from './stock';

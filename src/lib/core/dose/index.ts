@@ -1,6 +1,7 @@
+export { costOf, type CostInput, type JobCost, type SizeCost } from './cost';
 export { activeIn, type ActiveInput, type ActiveRefusal, type Strength } from './active';
 export { dose } from './dose';
-export { progress } from './progress';
+export { progress, quartersOf } from './progress';
 export type { ProgressAnswer, ProgressInput } from './progress';
 export type { CarryOver, DoseAnswer, DoseInput, DoseProblem, DoseRefusal, Load, RateBasis } from './types';
 export { loadsOnMarks, type MarkedLoads, type MarksJob } from './marks';
@@ -18,3 +19,4 @@ export {
 } from './tool';
 export { fillingLevels } from './filling';
 export type { FillingLevels } from './filling';
+export { planDay, type DayInput, type DayJob, type DayLoad, type DayPlan, type LeftoverPlan } from './day';

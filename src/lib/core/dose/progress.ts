@@ -63,6 +63,16 @@ export function progress(
   });
 }
 
+/** What should be left when each quarter of the target is done: the marks to look at while working. */
+export const quartersOf = (
+  target: Quantity,
+  started: Quantity,
+): readonly { readonly covered: Quantity; readonly left: Quantity }[] =>
+  [1, 2, 3, 4].map((quarter) => ({
+    covered: quantity((target.value * quarter) / 4, target.unit),
+    left: quantity((started.value * (4 - quarter)) / 4, started.unit),
+  }));
+
 function outOfRange({ covered, target, left, started }: ProgressInput) {
   const share = valueIn(covered, target.unit) / target.value;
   return [

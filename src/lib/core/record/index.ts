@@ -3,3 +3,4 @@ export { activeLedger, gramsOf, type ActiveLedger } from './actives';
 export { applicationsOf, leftOf } from './ledger';
 export { standing } from './record';
 export type { ApplicationRecord } from './record';
+export { sideBySide, type Reach, type SideBySide } from './side-by-side';

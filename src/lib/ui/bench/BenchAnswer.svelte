@@ -41,14 +41,13 @@
     {#if worked.loads.length > 0}
       <div class="loads">
         {#each worked.loads.slice(0, SHOWN) as load, i (i)}
-          {@const vessel = worked.vessels[i] ?? job.tank ?? load.finished}
+          {@const vessel = worked.vessels[i] ?? (job.method === 'jug' ? job.jug : job.tank) ?? load.finished}
           <div>
             <h2>{vesselName} {i + 1}</h2>
             <Vessel {load} capacity={vessel} name="{vesselName} {i + 1}" />
             <p class="small">
-              Add <b>{quantityText(load.product)}</b>{job.method === 'jug'
-                ? ` for ${quantityText(load.finished)} of mix`
-                : `, top up to ${quantityText(load.finished)}`}{worked.vessels.length > 0
+              Add <b>{quantityText(load.product)}</b>, top up to {quantityText(load.finished)}{worked.vessels
+                .length > 0
                 ? ` in the ${quantityText(vessel)} tank`
                 : ''}. Covers {quantityText(load.covers)}.
             </p>

@@ -16,6 +16,7 @@
   /** Open until it was settled once; after that as whoever works leaves it. */
   let settingsOpen = $state(untrack(() => sheet.facts.stops.mix === undefined));
   let toolsOpen = $state(false);
+  let costsOpen = $state(false);
   const mix = $derived(sheet.facts.stops.mix);
   const summary = $derived(
     [
@@ -86,6 +87,14 @@
       {#if toolsOpen}
         {#await import('./MixTools.svelte') then { default: MixTools }}
           <MixTools {equipment} {label} dose={view.dose} {person} {time} />
+        {/await}
+      {/if}
+    </details>
+    <details class="settings" bind:open={costsOpen}>
+      <summary>What it costs, what the shelf lacks, how far it reaches</summary>
+      {#if costsOpen}
+        {#await import('./MixCosts.svelte') then { default: MixCosts }}
+          <MixCosts {equipment} {label} product={view.dose.product} />
         {/await}
       {/if}
     </details>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { resolve } from '$app/paths';
   import { fillingLevels, inTool, type DoseAnswer } from '../../core/dose';
   import type { Quantity } from '../../core/units';
   import type { CardInUse } from '../../core/labels';
@@ -113,6 +114,9 @@
 {:else if label.use.carrier}
   <p class="soft">Say what the tank holds, and the loads are drawn.</p>
 {/if}
+{#if dose.loads.length > 0}<p class="small">
+    <a href={resolve('/mix-together')}>Mix it together with other jobs of the day</a>
+  </p>{/if}
 {#if view.allowance && dose.container}
   <p class="two">
     <span>

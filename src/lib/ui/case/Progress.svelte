@@ -1,62 +1,129 @@
 <script lang="ts">
-  import { progress } from '../../core/dose';
-  import type { Quantity } from '../../core/units';
+  import { progress, quartersOf } from '../../core/dose';
+  import { quantity, type Quantity } from '../../core/units';
   import { refusalSentence, unitText } from '../../words';
   import { getShow } from '../parts/show';
   const { numberText, quantityText } = getShow();
 
+  /** What is left in the tank or hopper against the ground that is done. */
   let { area, started }: { area: Quantity; started: Quantity } = $props();
   let covered = $state('');
   let left = $state('');
+  const number = (text: string): number => Number(text.trim().replace(',', '.'));
   const asked = $derived(covered.trim() !== '' && left.trim() !== '');
   const result = $derived(
     progress({
-      covered: { value: Number(covered), unit: area.unit },
+      covered: { value: number(covered), unit: area.unit },
       target: area,
-      left: { value: Number(left), unit: started.unit },
+      left: { value: number(left), unit: started.unit },
       started,
     }),
   );
+  const quarters = $derived(quartersOf(area, started));
   const ADVICE = {
     keep: 'Keep on like this',
     faster: 'Too much is going down: walk faster',
     slower: 'Too little is going down: walk slower',
   } as const;
+  const drawn = $derived(
+    left.trim() === '' || !Number.isFinite(number(left))
+      ? 1
+      : Math.min(1, Math.max(0, number(left) / started.value)),
+  );
+  const TOP = 12;
+  const HEIGHT = 148;
+  const y = (share: number): number => TOP + (1 - share) * HEIGHT;
+  const step = $derived(started.value > 20 ? 0.5 : started.value > 2 ? 0.1 : 0.01);
+  /** Told to the slider's own step, so that a hand moves what the field shows. */
+  const tidy = (value: number): string => String(Number(value.toFixed(2)));
 </script>
 
-<div class="check">
+<section class="check" aria-label="Live check">
   <h2>Check what is left now</h2>
-  <div class="pair">
-    <label
-      ><span>Area done, {unitText(area.unit)}</span><input
-        class="field-input"
-        inputmode="decimal"
-        bind:value={covered}
-      /></label
-    >
-    <label
-      ><span>Left of {quantityText(started)}, {unitText(started.unit)}</span><input
-        class="field-input"
-        inputmode="decimal"
-        bind:value={left}
-      /></label
-    >
+  <div class="beside">
+    <div class="tank">
+      <svg
+        viewBox="0 0 170 172"
+        role="img"
+        aria-label="{quantityText(quantity(drawn * started.value, started.unit))} left"
+      >
+        <rect x="20" y={y(drawn)} width="72" height={drawn * HEIGHT} class="mix" />
+        <rect x="20" y={TOP} width="72" height={HEIGHT} class="wall" />
+        {#each quarters as { left: mark }, i (i)}
+          {@const at = y(mark.value / started.value)}
+          {#if i < 3}
+            <line x1="92" x2="100" y1={at} y2={at} />
+            <text x="104" y={at + 4}>{i + 1}⁄4: {numberText(mark.value)}</text>
+          {/if}
+        {/each}
+      </svg>
+      <input
+        type="range"
+        class="slide"
+        min="0"
+        max={started.value}
+        {step}
+        value={left.trim() === '' ? started.value : number(left)}
+        oninput={(event) => (left = tidy(event.currentTarget.valueAsNumber))}
+        aria-label="Left in the tank, {unitText(started.unit)}"
+      />
+    </div>
+    <div>
+      <div class="pair">
+        <label
+          ><span>Area done, {unitText(area.unit)}</span><input
+            class="field-input"
+            inputmode="decimal"
+            bind:value={covered}
+          /></label
+        >
+        <label
+          ><span>Left of {quantityText(started)}, {unitText(started.unit)}</span><input
+            class="field-input"
+            inputmode="decimal"
+            bind:value={left}
+          /></label
+        >
+      </div>
+      {#if asked}
+        {#if !Number.isFinite(number(covered)) || !Number.isFinite(number(left))}
+          <p class="field-error">Both must be numbers, such as 120 and 9.5.</p>
+        {:else if 'ok' in result}
+          {@const { advice, coveredPct, usedPct, expectedLeft, willCover } = result.ok}
+          <p class="advice {advice}" aria-live="polite">
+            <span class="figure">{ADVICE[advice]}.</span>
+            {numberText(coveredPct)} % of the ground with {numberText(usedPct)} % of what you started with; {quantityText(
+              expectedLeft,
+            )} should be left.
+            {#if willCover}
+              {@const short = area.value - willCover.value}
+              {#if short > area.value * 0.005}
+                At this pace it ends at {quantityText(willCover)}: stop there, {quantityText(
+                  quantity(short, area.unit),
+                )} would be left without. Do not thin what is left.
+              {:else}It lasts to the end at this pace, with {quantityText(
+                  quantity(Math.max(0, started.value * (1 - area.value / willCover.value)), started.unit),
+                )} over.{/if}
+            {/if}
+          </p>
+        {:else}<p class="field-error">{refusalSentence(result.refused[0]!)}</p>{/if}
+      {/if}
+      <table class="table small">
+        <thead><tr><th>Done</th><th class="number">Area</th><th class="number">Should be left</th></tr></thead
+        >
+        <tbody>
+          {#each quarters as { covered: done, left: mark }, i (i)}
+            <tr
+              ><td>{i === 3 ? 'all' : `${i + 1} of 4 quarters`}</td><td class="number"
+                >{quantityText(done)}</td
+              ><td class="number">{quantityText(mark)}</td></tr
+            >
+          {/each}
+        </tbody>
+      </table>
+    </div>
   </div>
-  {#if asked}
-    {#if !Number.isFinite(Number(covered)) || !Number.isFinite(Number(left))}
-      <p class="field-error">Both must be numbers, such as 120 and 9.5.</p>
-    {:else if 'ok' in result}
-      {@const { advice, coveredPct, usedPct, expectedLeft, willCover } = result.ok}
-      <p class="advice {advice}" aria-live="polite">
-        <span class="figure">{ADVICE[advice]}.</span>
-        {numberText(coveredPct)} % of the lawn with {numberText(usedPct)} % of the mix; {quantityText(
-          expectedLeft,
-        )} should be left.
-        {#if willCover}At this pace it lasts for {quantityText(willCover)}.{/if}
-      </p>
-    {:else}<p class="field-error">{refusalSentence(result.refused[0]!)}</p>{/if}
-  {/if}
-</div>
+</section>
 
 <style>
   .check {
@@ -64,11 +131,36 @@
     margin-top: 1.2rem;
     padding-top: 0.9rem;
   }
+  .beside {
+    display: grid;
+    grid-template-columns: 11rem minmax(0, 1fr);
+    gap: 0.5rem 1.5rem;
+  }
+  .mix {
+    fill: var(--water);
+  }
+  .wall {
+    fill: none;
+    stroke: var(--ink);
+    stroke-width: 1.6;
+  }
+  line {
+    stroke: var(--ink);
+  }
+  text {
+    font-size: 12px;
+    fill: var(--ink);
+  }
+  .slide {
+    width: 100%;
+    height: 2.5rem;
+    accent-color: var(--petrol);
+  }
   .pair {
     display: flex;
     flex-wrap: wrap;
     gap: 1rem;
-    margin-top: 0.5rem;
+    margin-bottom: 0.6rem;
   }
   label span {
     display: block;
@@ -76,9 +168,12 @@
     font-size: 0.95rem;
     margin-bottom: 0.25rem;
   }
-  input {
+  .pair input {
     width: 10rem;
     text-align: right;
+  }
+  .table {
+    max-width: 26rem;
   }
   .advice {
     border-left: 5px solid var(--moss);
@@ -89,5 +184,13 @@
   .slower {
     border-color: var(--saffron);
     background: var(--saffron-wash);
+  }
+  @media (max-width: 560px) {
+    .beside {
+      grid-template-columns: 1fr;
+    }
+    .tank {
+      max-width: 14rem;
+    }
   }
 </style>

@@ -1,0 +1,187 @@
+<script lang="ts">
+  import { resolve } from '$app/paths';
+  import { planDay, type DayInput } from '../../core/dose';
+  import { quantity, type Quantity, type Unit } from '../../core/units';
+  import { refusalSentence } from '../../words';
+  import Vessel from '../drawings/Vessel.svelte';
+  import { getShow } from '../parts/show';
+
+  interface Job {
+    readonly number: number;
+    readonly title: string;
+    readonly property: string;
+    readonly today: boolean;
+    readonly target: Quantity;
+    readonly label: { readonly id: string; readonly name: string };
+    readonly rate: DayInput['rate'];
+    readonly carrier: DayInput['carrier'];
+    readonly filterOut: boolean;
+    readonly step: Quantity | null;
+    readonly room: Quantity | null;
+  }
+  interface Tank {
+    readonly name: string;
+    readonly size: number;
+    readonly unit: string;
+    readonly undrawn: number | null;
+  }
+  /** Jobs of one mix: which of them are done on the day, from which tanks, load by load. */
+  let { jobs, tanks }: { jobs: readonly Job[]; tanks: readonly Tank[] } = $props();
+  const { quantityText, rateText } = getShow();
+  let off = $state<readonly number[]>([]);
+  let noTank = $state<readonly string[]>([]);
+  const turned = <T,>(list: readonly T[], one: T): readonly T[] =>
+    list.includes(one) ? list.filter((other) => other !== one) : [...list, one];
+  const first = $derived(jobs[0]!);
+  const taken = $derived(jobs.filter(({ number }) => !off.includes(number)));
+  const used = $derived(tanks.filter(({ name }) => !noTank.includes(name)));
+  const result = $derived(
+    planDay({
+      jobs: taken.map(({ property, target, room }) => ({ name: property, target, room })),
+      ...{ rate: first.rate, carrier: first.carrier },
+      tanks: used.map(({ name, size, unit, undrawn }) => ({
+        name,
+        capacity: quantity(size, unit as Unit),
+        undrawn: undrawn === null ? null : quantity(undrawn, unit as Unit),
+      })),
+      ...(first.step ? { measureStep: first.step } : {}),
+    }),
+  );
+  const plan = $derived('ok' in result ? result.ok : null);
+  const at = (job: number): string => taken[job]?.property ?? '';
+</script>
+
+<section aria-label={first.label.name}>
+  <h2 class="section-head">
+    {first.label.name}, {rateText(first.rate.chosen ?? first.rate.min, first.rate.unit, first.rate.per)}
+  </h2>
+  <div class="two">
+    <div>
+      <h3>Jobs, in their order</h3>
+      {#each jobs as job (job.number)}
+        <label class="pick"
+          ><input
+            type="checkbox"
+            checked={!off.includes(job.number)}
+            onchange={() => (off = turned(off, job.number))}
+          />
+          <span
+            ><a href={resolve(`/cases/${job.number}/mix`)}>{job.property}, {job.title.toLowerCase()}</a><br
+            /><span class="soft small">{quantityText(job.target)}{job.today ? ', today' : ''}</span></span
+          ></label
+        >
+      {/each}
+      <h3>Tanks</h3>
+      {#each tanks as tank (tank.name)}
+        <label class="pick"
+          ><input
+            type="checkbox"
+            checked={!noTank.includes(tank.name)}
+            onchange={() => (noTank = turned(noTank, tank.name))}
+          />
+          {tank.name}</label
+        >
+      {:else}<p class="soft">Add a tank under <a href={resolve('/equipment')}>Equipment</a> first.</p>{/each}
+    </div>
+    <div aria-live="polite">
+      {#if taken.length === 0 || used.length === 0}
+        <p class="soft">Tick a job and a tank.</p>
+      {:else if 'refused' in result}
+        {#each result.refused as r, i (i)}<p class="field-error">{refusalSentence(r)}</p>{/each}
+      {:else if plan}
+        <p class="big figure">{quantityText(plan.product)} in {quantityText(plan.finished)}</p>
+        <div class="loads">
+          {#each plan.loads.slice(0, 12) as load, i (i)}
+            {@const tank = used[load.tank]}
+            <div>
+              <h3>Load {i + 1}{tank ? `: ${tank.name}` : ''}</h3>
+              {#if i < 3}<Vessel
+                  {load}
+                  capacity={tank ? quantity(tank.size, tank.unit as Unit) : load.finished}
+                  name="Load {i + 1}"
+                />{/if}
+              <p class="small">
+                Add <b>{quantityText(load.product)}</b>, top up to {quantityText(load.finished)}.
+              </p>
+              <ul class="small">
+                {#each load.parts as part (part.job)}<li>
+                    {quantityText(part.finished)} over {quantityText(part.covers)}, {at(part.job)}
+                  </li>{/each}
+              </ul>
+            </div>
+          {/each}
+        </div>
+        {#if plan.loads.length > 12}<p class="small">{plan.loads.length} loads in all.</p>{/if}
+        {#if plan.leftover}
+          {@const { mix, product, over, without } = plan.leftover}
+          <p class="end">
+            <span class="figure">The last tank keeps {quantityText(mix)}</span> that cannot be drawn, with {quantityText(
+              product,
+            )} of product.
+            {#if over.length > 0}
+              Rinse it out with water over treated ground:
+              {#each over as { job, atLeast }, i (job)}{i > 0 ? '; ' : ''}at least {quantityText(atLeast)} at {at(
+                  job,
+                )}{/each}. No place then passes the label’s most.
+            {/if}
+            {#if without.value > 0}
+              {over.length > 0 ? 'For' : 'No ground has room under the label: for'}
+              {quantityText(without)} of product keep the rinse, marked, for the next mix of the same product, or
+              hand it in as hazardous waste. Never into a drain.
+            {/if}
+          </p>
+        {:else}
+          <p class="end">
+            <span class="figure">The tank ends empty.</span> Three rinses, over the treated ground. What cannot
+            be drawn was not measured for this tank.
+          </p>
+        {/if}
+      {/if}
+    </div>
+  </div>
+</section>
+
+<style>
+  .two {
+    display: grid;
+    grid-template-columns: minmax(15rem, 1fr) minmax(0, 2.4fr);
+    gap: 0.5rem 2rem;
+  }
+  h3 {
+    font-size: 1rem;
+    margin: 0.6rem 0 0.2rem;
+  }
+  .pick {
+    display: flex;
+    gap: 0.6rem;
+    align-items: baseline;
+    padding: 0.35rem 0;
+  }
+  .pick input {
+    accent-color: var(--petrol);
+  }
+  .big {
+    font-size: 1.6rem;
+    margin: 0.4rem 0 0;
+  }
+  .loads {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(11rem, 1fr));
+    gap: 1rem;
+  }
+  ul {
+    padding-left: 1.1rem;
+    margin: 0.2rem 0;
+    list-style: disc;
+  }
+  .end {
+    border-left: 5px solid var(--moss);
+    padding-left: 0.7rem;
+    max-width: 44rem;
+  }
+  @media (max-width: 800px) {
+    .two {
+      grid-template-columns: 1fr;
+    }
+  }
+</style>

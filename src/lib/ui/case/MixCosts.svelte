@@ -1,0 +1,265 @@
+<script lang="ts">
+  import { seasonTimes } from '../../core/choose';
+  import { costOf } from '../../core/dose';
+  import type { CardInUse } from '../../core/labels';
+  import { onGround, sideBySide, type Reach } from '../../core/record';
+  import { targetFor } from '../../core/site';
+  import { quantity, sameDimension, valueIn, type Quantity } from '../../core/units';
+  import { FAMILY_NAMES, refusalSentence } from '../../words';
+  import { getShow } from '../parts/show';
+  import { getSheet } from './sheet.svelte';
+  import type { Tool } from './stop-props';
+
+  /** What the job costs, what the shelf lacks, and how far the container and the label reach. */
+  let { equipment, label, product }: { equipment: readonly Tool[]; label: CardInUse; product: Quantity } =
+    $props();
+  const show = getShow();
+  const sheet = getSheet();
+  const view = $derived(sheet.view);
+  const lots = $derived(view.chosen?.containers ?? []);
+  const usable = $derived(lots.filter(({ until }) => (until ?? '9999') >= sheet.facts.today));
+  const lot = $derived(lots.find((c) => c.lot === sheet.facts.stops.mix?.lot) ?? lots[0] ?? null);
+  const option = $derived(view.options.find((one) => one.label.id === label.id));
+  const target = $derived(view.lawn ? targetFor(view.lawn, label.use.rate.per) : quantity(1, 'count'));
+  const per = $derived(
+    sameDimension(target, { unit: 'm2' })
+      ? quantity(target.unit === 'ft2' ? 1000 : 100, target.unit)
+      : quantity(1, target.unit),
+  );
+  const inHand = $derived(
+    equipment.filter(
+      ({ name, kind }) =>
+        name === sheet.facts.stops.mix?.tankName ||
+        name === sheet.facts.stops.mix?.measureName ||
+        (label.form === 'granule' && kind === 'spreader'),
+    ),
+  );
+  const number = (text: string): number | null => {
+    const typed = text.trim().replace(',', '.');
+    return typed === '' ? null : Number(typed);
+  };
+  let quote = $state('');
+  let times = $state('');
+  let prices = $state<Record<string, string>>({});
+  const sizeKey = (size: Quantity): string => `${size.value} ${size.unit}`;
+  const sizes = $derived.by(() => {
+    const known = new Map<string, { size: Quantity; price: number | null }>();
+    for (const { size, price } of lots) known.set(sizeKey(size), { size, price });
+    for (const size of [label.container.size, ...label.otherSizes])
+      if (!known.has(sizeKey(size)) && sameDimension(size, product))
+        known.set(sizeKey(size), { size, price: null });
+    return [...known.values()]
+      .map(({ size, price }) => ({ size, price: price ?? number(prices[sizeKey(size)] ?? '') }))
+      .sort((a, b) => valueIn(a.size, b.size.unit) - b.size.value);
+  });
+  const usual = $derived(option ? seasonTimes(option) : 1);
+  const result = $derived(
+    costOf({
+      ...{ product, target, per, times: number(times) ?? usual, sizes, quote: number(quote) },
+      container: lot && sameDimension(lot.size, product) ? { size: lot.size, price: lot.price } : null,
+      left:
+        usable.length > 0
+          ? quantity(
+              usable.reduce((sum, c) => sum + valueIn(c.left, product.unit), 0),
+              product.unit,
+            )
+          : null,
+      tools: inHand,
+    }),
+  );
+  const cost = $derived('ok' in result ? result.ok : null);
+  const money = (value: number | null): string => (value === null ? 'not known' : show.priceText(value));
+  const strategies = $derived(view.families.filter((row) => row.costSeason !== null));
+  const reach = $derived(
+    sideBySide(label, { product, target }, lot?.left ?? null, view.allowance, {
+      cap: label.use.cap,
+      parts: onGround(sheet.facts.records, sheet.facts.ground?.cells ?? null, view.lawn?.area ?? null).parts,
+      cards: new Map(sheet.facts.shelf.map((entry) => [entry.label.id, entry.label])),
+      day: sheet.facts.today,
+    }),
+  );
+</script>
+
+{#snippet figures(one: Reach)}
+  <span class="figure">{show.quantityText(one.product)}</span>
+  <span
+    >{show.quantityText(one.covers)}, {show.numberText(one.jobs)}
+    {one.jobs === 1 ? 'job' : 'jobs'} of this size</span
+  >
+  {#if one.activeG !== null}<span class="soft"
+      >{show.quantityText(quantity(one.activeG, 'g'))} of {reach.active}</span
+    >{/if}
+{/snippet}
+
+<section aria-label="How far it reaches" class="two">
+  <div>
+    <h3>The container covers</h3>
+    {#if reach.container}{@render figures(reach.container)}{:else}<span class="soft"
+        >None is on the shelf.</span
+      >{/if}
+  </div>
+  <div>
+    <h3>Label and ledger still allow here</h3>
+    {#if reach.allowed}{@render figures(reach.allowed)}
+      <span class="soft small">in the year to today, this job not yet taken off</span>
+    {:else}<span class="soft">The label sets no most for a year.</span>{/if}
+  </div>
+</section>
+
+{#if 'refused' in result}
+  {#each result.refused as r, i (i)}<p class="field-error">{refusalSentence(r)}</p>{/each}
+{:else if cost}
+  <section aria-label="What it costs">
+    {#if cost.lacks}<p class="lack">
+        ! The shelf lacks {show.quantityText(cost.lacks)} of {label.name} for this job.
+      </p>{/if}
+    <dl>
+      <dt>Product, what is used of it</dt>
+      <dd>{money(cost.product)}</dd>
+      {#each cost.tools as tool (tool.name)}
+        <dt>{tool.name}, its price over the jobs that it lasts</dt>
+        <dd>{money(tool.share)}</dd>
+      {/each}
+      {#if cost.untold.length > 0}<dt class="soft">
+          {cost.untold.join(', ')}: no price entered under Equipment
+        </dt>
+        <dd></dd>{/if}
+      <dt class="figure">This job</dt>
+      <dd class="figure">{money(cost.once)}</dd>
+      {#if cost.per}<dt>Per {show.perText(cost.per.per)}</dt>
+        <dd>{money(cost.per.value)}</dd>{/if}
+      <dt>
+        <label
+          >Season of <input
+            class="field-input few"
+            inputmode="numeric"
+            bind:value={times}
+            placeholder={String(usual)}
+            aria-label="Treatments in the season"
+          />
+          {(number(times) ?? usual) === 1 ? 'treatment' : 'treatments'}</label
+        >
+      </dt>
+      <dd>{money(cost.season)}</dd>
+      <dt>
+        <label
+          >A service asks for the season <input
+            class="field-input"
+            inputmode="decimal"
+            bind:value={quote}
+            aria-label="Quote of a service"
+          /></label
+        >
+      </dt>
+      <dd>
+        {#if cost.saved !== null}{cost.saved >= 0
+            ? `${money(cost.saved)} more than doing it`
+            : `${money(-cost.saved)} less than doing it`}{/if}
+      </dd>
+    </dl>
+  </section>
+  {#if strategies.length > 1}
+    <section>
+      <h3>The season by each strategy that the shelf has</h3>
+      <dl>
+        {#each strategies as row (row.family)}
+          <dt>{FAMILY_NAMES[row.family]}{row.cards[0] ? `: ${row.cards[0].label.name}` : ''}</dt>
+          <dd>{money(row.costSeason)}</dd>
+        {/each}
+      </dl>
+    </section>
+  {/if}
+  <section>
+    <h3>By size of container, for the season</h3>
+    <div class="scroll">
+      <table class="table small">
+        <thead>
+          <tr
+            ><th>Size</th><th class="number">Price</th><th class="number">Jobs in it</th><th class="number"
+              >To buy</th
+            ><th class="number">Paid</th><th class="number">Left over</th></tr
+          >
+        </thead>
+        <tbody>
+          {#each cost.sizes as one (sizeKey(one.size))}
+            {@const key = sizeKey(one.size)}
+            <tr>
+              <td>{show.quantityText(one.size)}</td>
+              <td class="number"
+                >{#if lots.some((c) => sizeKey(c.size) === key)}{money(one.price)}{:else}<input
+                    class="field-input few"
+                    inputmode="decimal"
+                    aria-label="Price of {show.quantityText(one.size)}"
+                    value={prices[key] ?? ''}
+                    oninput={(event) => (prices = { ...prices, [key]: event.currentTarget.value })}
+                  />{/if}</td
+              >
+              <td class="number">{show.numberText(one.jobs)}</td>
+              <td class="number">{one.count}</td>
+              <td class="number">{one.outlay === null ? '' : money(one.outlay)}</td>
+              <td class="number">{show.quantityText(one.over)}</td>
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+    </div>
+    {#if label.shelfLifeMonths !== null}<p class="soft small">
+        It keeps {label.shelfLifeMonths} months: what is left over after that is lost.
+      </p>{/if}
+  </section>
+{/if}
+
+<style>
+  .two {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(15rem, 1fr));
+    gap: 0.8rem 2rem;
+  }
+  .two div {
+    display: grid;
+    align-content: start;
+    border-top: 1px solid var(--ink);
+    padding-top: 0.4rem;
+  }
+  .two .figure {
+    font-size: 1.3rem;
+  }
+  h3 {
+    margin: 0.8rem 0 0.2rem;
+    font-size: 1rem;
+  }
+  .two h3 {
+    margin: 0;
+  }
+  dl {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    max-width: 40rem;
+    margin: 0.6rem 0;
+  }
+  dt,
+  dd {
+    margin: 0;
+    padding: 0.35rem 0;
+    border-bottom: 1px dashed var(--rule);
+  }
+  dd {
+    text-align: right;
+    padding-left: 1rem;
+  }
+  input {
+    width: 6.5rem;
+    text-align: right;
+  }
+  .few {
+    width: 5rem;
+  }
+  .lack {
+    border-left: 5px solid var(--saffron);
+    background: var(--saffron-wash);
+    padding: 0.5rem 0.8rem;
+  }
+  .scroll {
+    overflow-x: auto;
+  }
+</style>
