@@ -137,7 +137,7 @@ const tape = (length: number, width: number, strip = 0) => ({
   plan: null,
 });
 
-const PLAIN_MIX = { severity: null, holds: null, before: 'clean', carriedOn: null } as const;
+const PLAIN_MIX = { severity: null, holds: null, before: 'clean', carriedOn: null, partner: null } as const;
 const KNAPSACK = {
   tankName: 'Knapsack 15 l',
   tank: q(15, 'l'),

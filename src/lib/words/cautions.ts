@@ -227,6 +227,41 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
         'Rinse tank, hose and nozzle three times, the rinse onto ground that its label names. Two products meet in a tank only where both labels allow it.',
         'Rinsed three times',
       );
+    case 'partner-not-allowed':
+      return words(
+        'One product at a time',
+        `${t('label')} does not say that it may be mixed with others, so ${t('other')} does not go into the same tank. Put them down one after the other, as each label says.`,
+      );
+    case 'partner-jar-missing':
+      return words(
+        'No jar was tried',
+        `Shake ${t('label')} and ${t('other')} in a jar first, in the order and strength of the tank, and let it stand for half an hour. Log what came of it.`,
+      );
+    case 'partner-jar-failed':
+      return words(
+        'The jar separated',
+        `${t('label')} and ${t('other')} do not stay mixed: they would clog the nozzle and go down unevenly. Take one of them alone.`,
+      );
+    case 'partner-carry-over':
+      return words(
+        'Something is left in the tank',
+        'Two products are mixed only in an empty, rinsed tank. Use up what is left first.',
+      );
+    case 'partner-rate':
+      return words(
+        'The second product is outside its label',
+        `${n('chosen')} ${unitText(t('unit') as Unit)} of ${t('label')} does not lie between its ${n('least')} and ${n('most')}. Change its rate.`,
+      );
+    case 'partner-unknown':
+      return words(
+        'The second product cannot be mixed here',
+        `${t('label')} states no rate in water for this place. Take it out of the mix.`,
+      );
+    case 'partner-log':
+      return words(
+        'Log both products',
+        `${t('label')} wants an entry of its own in the logbook: its label and its year’s most count like any other.`,
+      );
     case 'carry-over-old':
       return words(
         `The mix left in the tank is ${n('days')} ${facts.days === 1 ? 'day' : 'days'} old`,

@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { CANDIDATES, DEMONSTRATION_LABELS, FIELD_TESTS, SIGNS, GUIDE } from '../../catalog';
-import type { ApplicationRecord } from '../record';
+import type { LabelCard } from '../labels';
+import { sideBySide, type ApplicationRecord } from '../record';
 import type { Forecast } from '../schedule';
-import { parseDay, type CalendarDay } from '../units';
-import { agendaOf, assess, isStale, type CaseFacts, type StopBodies } from '.';
+import { parseDay, valueIn, type CalendarDay } from '../units';
+import { agendaOf, assess, isStale, partnerAmounts, type CaseFacts, type StopBodies } from '.';
 
 const day = (text: string): CalendarDay => parseDay(text) ?? expect.fail(text);
 const NOON = Date.parse('2027-09-15T12:00:00Z') / 3_600_000;
@@ -63,6 +64,7 @@ const stops: StopBodies = {
     carryOver: null,
     split: 'fill',
     lot: 'T1',
+    partner: null,
   },
   place: { swathM: 1.5, overlap: 0, direction: 0, start: 'this-end' },
   recheck: { counts: [2, 1, 3, 2, 2], control: null, countedOn: day('2027-09-25'), note: '' },
@@ -184,6 +186,84 @@ describe('a lawn from sighting to plan', () => {
     expect(view.ranking.sure).toBe(false);
     expect(view.named).toBeNull();
     expect(view.nextStop).toBe('name');
+  });
+});
+
+describe('two products in one tank', () => {
+  const sallowfold = DEMONSTRATION_LABELS.find((label) => label.id === 'sallowfold-bacterium')!;
+  const jar = { jarOn: day('2027-09-14'), jarBy: 'R. Hallow', jarResult: 'mixes' as const };
+  const withPartner = (
+    partner: Partial<NonNullable<StopBodies['mix']['partner']>>,
+    change: (label: LabelCard) => LabelCard = (label) => label,
+    mix: Partial<StopBodies['mix']> = {},
+  ): CaseFacts => {
+    const facts = factsWith();
+    return {
+      ...facts,
+      shelf: [...facts.shelf, { label: sallowfold, containers: [] }].map(({ label, containers }) => ({
+        label: change(label),
+        containers,
+      })),
+      stops: {
+        ...facts.stops,
+        // Of the bacterium the label names young caterpillars alone.
+        name: { ...stops.name, stage: 'young' },
+        mix: { ...stops.mix, partner: { label: sallowfold.id, rate: 50, ...jar, ...partner }, ...mix },
+      },
+    };
+  };
+
+  it('go together where both labels allow it and a jar stayed mixed', () => {
+    const one = assess(withPartner({})).options.find((o) => o.label.id === sallowfold.id)!;
+    const { min } = one.label.use.rate;
+    const view = assess(withPartner({ rate: min }));
+    expect(view.halts.map((h) => h.caution.code)).toEqual([]);
+    expect(view.cautions.map((c) => c.caution.code)).toContain('partner-log');
+    const amounts = partnerAmounts(one.label, min, view.lawn!, view.dose!);
+    const { per } = one.label.use.rate;
+    expect(amounts?.product.value).toBeCloseTo((min * 336) / valueIn(per, 'm2'), 6);
+    expect(amounts?.loads.reduce((sum, load) => sum + load.value, 0)).toBeCloseTo(
+      amounts?.product.value ?? 0,
+      9,
+    );
+  });
+
+  it('are a Halt without the jar, after a jar that separated, or where a label does not allow it', () => {
+    const { min } = assess(withPartner({})).options.find((o) => o.label.id === sallowfold.id)!.label.use.rate;
+    const codes = (...given: Parameters<typeof withPartner>): string[] =>
+      haltCodes(withPartner({ rate: min, ...given[0] }, given[1], given[2]));
+    expect(codes({ jarResult: null })).toEqual(['partner-jar-missing']);
+    expect(codes({ jarBy: '' })).toEqual(['partner-jar-missing']);
+    expect(codes({ jarResult: 'separates' })).toEqual(['partner-jar-failed']);
+    expect(codes({ rate: min * 100 })).toEqual(['partner-rate']);
+    expect(codes({ label: 'hazelmoor-granule' })).toEqual(['partner-unknown']);
+    expect(
+      codes({}, (label) => ({ ...label, mixWithOthers: label.id === sallowfold.id ? null : 'yes' })),
+    ).toEqual(['partner-not-allowed']);
+    const carryOver = { finished: { value: 1, unit: 'l' }, product: { value: 2, unit: 'ml' } } as const;
+    expect(codes({}, undefined, { carryOver })).toEqual(['partner-carry-over']);
+  });
+});
+
+describe('how far a container and the label reach', () => {
+  it('is told side by side, by product and by active ingredient', () => {
+    const { label, dose } = assess(factsWith());
+    const job = { product: dose!.product, target: { value: 336, unit: 'm2' } as const };
+    const none = { cap: null, parts: [[]], cards: new Map(), day: day('2027-09-15') };
+    const allowance = { allowed: { value: 134.4, unit: 'ml' }, used: { value: 50.4, unit: 'ml' } } as const;
+    const told = sideBySide(label!, job, { value: 0.25, unit: 'l' }, allowance, none);
+    // 250 ml at 42 ml a job; 84 ml left of the year are two jobs, 672 m².
+    expect(told.container?.jobs).toBeCloseTo(250 / 42, 9);
+    expect(told.allowed?.jobs).toBeCloseTo(2, 9);
+    expect(told.allowed?.covers.value).toBeCloseTo(672, 6);
+    expect((told.container?.activeG ?? 0) / (told.allowed?.activeG ?? 1)).toBeCloseTo(250 / 84, 9);
+    expect(sideBySide(label!, job, null, null, none)).toMatchObject({ container: null, allowed: null });
+    // Of a most of the active ingredient: what the grams still allow, as product.
+    const gramsInMl = (told.container?.activeG ?? 0) / 250;
+    const cap = { of: 'active', amount: { value: 10, unit: 'g' }, per: { value: 1000, unit: 'm2' } } as const;
+    const byActive = sideBySide(label!, job, null, null, { ...none, cap });
+    expect(byActive.allowed?.activeG).toBeCloseTo(3.36, 9);
+    expect(byActive.allowed?.product.value).toBeCloseTo(3.36 / gramsInMl, 6);
   });
 });
 

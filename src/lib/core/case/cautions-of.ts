@@ -16,6 +16,7 @@ import type { MeasuredLawn } from '../site';
 import { daysBetween } from '../units';
 import { dayOfWork } from './day-of-work';
 import type { CaseFacts } from './facts';
+import { partnerCautions } from './partner';
 import type { CaseView, SettledCaution } from './view';
 
 /** Every caution that the case raises so far, with who settled it. */
@@ -56,6 +57,7 @@ export function cautionsOf(known: {
     if (lawn) found.push(...handlingCautions(situationOf(chosen, situation), lawn.waterGapM ?? 0));
     found.push(...hourCautions(facts, chosen, hours), ...planCautions(facts));
     found.push(...tankCautions(facts, chosen));
+    if (facts.stops.mix) found.push(...partnerCautions(facts.stops.mix, chosen.label, known.options));
     if (lawn && known.dose && rate !== null)
       found.push(
         ...doseCautions(chosen.label, known.dose, lawn, rate),

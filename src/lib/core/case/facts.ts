@@ -103,6 +103,18 @@ export interface MixBody {
   readonly carriedOn: CalendarDay | null;
   readonly split: 'fill' | 'equal' | 'marks';
   readonly lot: string | null;
+  /** A second product in the same tank; null for one alone. */
+  readonly partner: MixPartner | null;
+}
+
+/** A second product, and the jar in which both were tried first: who shook it, when, and what came of it. */
+export interface MixPartner {
+  readonly label: string;
+  /** In the unit of its own label. */
+  readonly rate: number;
+  readonly jarOn: CalendarDay | null;
+  readonly jarBy: string;
+  readonly jarResult: 'mixes' | 'separates' | null;
 }
 
 export interface PlaceBody {

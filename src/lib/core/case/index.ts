@@ -8,6 +8,7 @@ export type {
   MeasureBody,
   OnPlan,
   MixBody,
+  MixPartner,
   TankBefore,
   NameBody,
   PlaceBody,
@@ -17,6 +18,7 @@ export type {
   WhenBody,
 } from './facts';
 export type { CaseView, SettledCaution, Source, TrailStop, Working, WorkingInput, WorkingName } from './view';
+export { partnerAmounts, type PartnerAmounts } from './partner';
 export { agendaOf } from './agenda';
 export type { AgendaEntry, AgendaKind } from './agenda';
 export { mergeAnswers } from './merge';

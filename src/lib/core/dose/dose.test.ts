@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { activeIn, dose, fillingLevels, progress, type DoseAnswer, type DoseInput } from '.';
+import { activeIn, dose, fillingLevels, progress, quartersOf, type DoseAnswer, type DoseInput } from '.';
 
 const ok = (input: DoseInput): DoseAnswer => {
   const result = dose(input);
@@ -143,6 +143,16 @@ describe('the live check of the tank', () => {
   });
 
   it('refuses more left than there was', () => {
+    expect(quartersOf(m2(336), l(20)).map(({ covered, left }) => [covered.value, left.value])).toEqual([
+      ...[
+        [84, 15],
+        [168, 10],
+      ],
+      ...[
+        [252, 5],
+        [336, 0],
+      ],
+    ]);
     const result = progress({ covered: m2(1), target: m2(3), left: l(16), started: l(15) });
     expect(result).toMatchObject({ refused: [{ code: 'progress-out-of-range', path: 'left.value' }] });
   });

@@ -76,7 +76,7 @@
 
   <details class="settings" bind:open={settingsOpen}>
     <summary>Rate, tank and measure{summary ? `: ${summary}` : ''}</summary>
-    <MixSettings {equipment} {label} />
+    <MixSettings {equipment} {label} {person} />
   </details>
 
   {#if view.halts.length === 0 && view.lawn && view.dose}

@@ -69,7 +69,16 @@
   );
   const cost = $derived('ok' in result ? result.ok : null);
   const money = (value: number | null): string => (value === null ? 'not known' : show.priceText(value));
-  const strategies = $derived(view.families.filter((row) => row.costSeason !== null));
+  /** The chosen one by this job's own figures, the others by the least rate of their labels. */
+  const strategies = $derived(
+    view.families.flatMap((row) => {
+      const best = row.cards[0]?.label;
+      const season = best?.id === label.id && cost?.season ? cost.season : row.costSeason;
+      return season === null
+        ? []
+        : [{ family: row.family, name: best?.name, season, own: best?.id === label.id }];
+    }),
+  );
   const reach = $derived(
     sideBySide(label, { product, target }, lot?.left ?? null, view.allowance, {
       cap: label.use.cap,
@@ -163,8 +172,12 @@
       <h3>The season by each strategy that the shelf has</h3>
       <dl>
         {#each strategies as row (row.family)}
-          <dt>{FAMILY_NAMES[row.family]}{row.cards[0] ? `: ${row.cards[0].label.name}` : ''}</dt>
-          <dd>{money(row.costSeason)}</dd>
+          <dt>
+            {FAMILY_NAMES[row.family]}{row.name ? `: ${row.name}` : ''}{row.own
+              ? ' (this job’s figures)'
+              : ''}
+          </dt>
+          <dd>{money(row.season)}</dd>
         {/each}
       </dl>
     </section>
@@ -246,6 +259,15 @@
   dd {
     text-align: right;
     padding-left: 1rem;
+  }
+  label {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0.5rem;
+  }
+  label input {
+    margin: 0;
   }
   input {
     width: 6.5rem;

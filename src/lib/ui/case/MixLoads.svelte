@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { partnerAmounts } from '../../core/case';
   import { resolve } from '$app/paths';
   import { fillingLevels, inTool, type DoseAnswer } from '../../core/dose';
   import type { Quantity } from '../../core/units';
@@ -24,7 +25,16 @@
     const times = told.full === 1 ? 'once' : told.full === 2 ? 'twice' : `${told.full} times`;
     return `${tool.name || 'measure'} ${times} full${told.last.value > 0 ? `, then to ${quantityText(told.last)}` : ''}`;
   }
+  /** A second product, where both labels and a jar allow it. */
+  const partner = $derived.by(() => {
+    const { partner: wanted } = sheet.facts.stops.mix ?? {};
+    const card = wanted && view.options.find((one) => one.label.id === wanted.label)?.label;
+    return card && view.lawn
+      ? { name: card.name, amounts: partnerAmounts(card, wanted.rate, view.lawn, dose) }
+      : null;
+  });
   const living = $derived(label.form === 'nematodes');
+  const stirred = $derived(living || label.form === 'powder' || label.form === 'dust');
 </script>
 
 {#if dose.loads.length > 0}
@@ -51,11 +61,15 @@
                   >{/if}
               </li>
               <li>Rinse the {living ? 'pack' : 'measure'} into the tank</li>
+              {#if partner?.amounts}<li>
+                  Shake, then <b class="amount">{quantityText(partner.amounts.loads[i] ?? load.product)}</b>
+                  of {partner.name}
+                </li>{/if}
             {:else}
               <li><b>No product</b>: what is carried is enough</li>
             {/if}
             <li>
-              {living ? 'Stir, keep stirring' : 'Shake'}, top up to
+              {stirred ? 'Stir, and keep it stirred' : 'Shake'}, top up to
               <b class="amount">{quantityText(levels.top)}</b>
             </li>
             {#if i === dose.loads.length - 1}<li>End empty: three rinses over the treated turf</li>{/if}

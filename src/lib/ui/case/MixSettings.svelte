@@ -1,19 +1,20 @@
 <script lang="ts">
   import { onMount, untrack } from 'svelte';
-  import { TANK_BEFORE } from '../../core/case';
   import type { CardInUse } from '../../core/labels';
   import type { Quantity, Unit } from '../../core/units';
-  import { TANK_BEFORE_WORDS, unitText } from '../../words';
+  import { unitText } from '../../words';
   import { getShow } from '../parts/show';
   import Amount from '../parts/Amount.svelte';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
   import { getErrors } from '../parts/errors';
+  import MixBefore from './MixBefore.svelte';
   import { getSheet } from './sheet.svelte';
   import type { Tool } from './stop-props';
   const { dayText, numberText, quantityText, rateText } = getShow();
 
-  let { equipment, label }: { equipment: readonly Tool[]; label: CardInUse } = $props();
+  let { equipment, label, person }: { equipment: readonly Tool[]; label: CardInUse; person: string } =
+    $props();
   const sheet = getSheet();
   const errorFor = getErrors();
   const use = $derived(label.use);
@@ -36,7 +37,12 @@
     unit: String(start?.step?.unit ?? own.unit),
     holds: (start ? start.holds?.value : firstMeasure?.holds) ?? '',
   });
-  let lastIn = $state<string>(start?.before ?? 'clean');
+  let partnered = $state(untrack(() => (start?.partner ?? null) !== null));
+  /** Its fields stay in the form once they were there. */
+  let partnerSeen = $state(false);
+  $effect(() => {
+    if (partnered) partnerSeen = true;
+  });
   // Another step of the label brings another range: the rate moves to its nearer end.
   $effect(() => {
     const { min, max } = use.rate;
@@ -65,10 +71,10 @@
       carryOver: null,
       split: 'fill',
       lot: lots.find(isGood)?.lot ?? null,
+      partner: null,
     });
   });
   let split = $state<string>(start?.split ?? 'fill');
-  let carries = $state(untrack(() => (start?.carryOver ?? null) !== null));
   let root: HTMLElement;
   /** Fields set by a choice of tool are there after the next update only. */
   const again = (): void => {
@@ -240,41 +246,14 @@
     {:else}<input type="hidden" name="lot" value="" />{/if}
   </div>
   {#if liquid}
-    <div class="fields">
-      <Choice
-        label="What was last in this tank"
-        name="before"
-        value={lastIn}
-        items={TANK_BEFORE.map((value) => ({ value, name: TANK_BEFORE_WORDS[value] }))}
-        width="19rem"
-        onchange={(value) => {
-          lastIn = value;
-          carries = value === 'same' || carries;
-        }}
-      />
-    </div>
-  {/if}
-  {#if liquid}
-    <details class="carry" bind:open={carries}>
-      <summary>Something is left in the tank</summary>
-      <p class="soft small">Only of the same product. Anything else: empty and rinse first, never top up.</p>
-      <div class="fields">
-        <Amount
-          label="Mix left"
-          name="carryOver.finished"
-          value={start?.carryOver?.finished.value ?? ''}
-          unit={start?.carryOver?.finished.unit ?? 'l'}
-          units={['l', 'ml', 'gal', 'quart']}
-        />
-        <Amount
-          label="Product in it"
-          name="carryOver.product"
-          value={start?.carryOver?.product.value ?? ''}
-          unit={start?.carryOver?.product.unit ?? own.unit}
-          units={[use.rate.unit]}
-        />
-        <Field label="Mixed on" name="carriedOn" type="date" value={start?.carriedOn ?? ''} width="10rem" />
-      </div>
+    <MixBefore unit={use.rate.unit} />
+    <details class="partner" bind:open={partnered}>
+      <summary>A second product in the same tank</summary>
+      {#if partnered || partnerSeen}
+        {#await import('./MixPartner.svelte') then { default: MixPartner }}
+          <MixPartner {label} {person} onchange={again} />
+        {/await}
+      {/if}
     </details>
   {/if}
 </div>
@@ -305,17 +284,14 @@
     width: 6rem;
     text-align: right;
   }
-  .carry {
-    margin-top: 0.6rem;
+  .partner {
+    margin-top: 0.2rem;
   }
-  .carry summary {
+  .partner summary {
     color: var(--petrol);
     text-decoration: underline;
     text-underline-offset: 3px;
     cursor: pointer;
     padding: 0.4rem 0;
-  }
-  .carry p {
-    margin: 0 0 0.4rem;
   }
 </style>

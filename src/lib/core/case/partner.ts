@@ -1,0 +1,92 @@
+import type { Option } from '../choose';
+import { dose, type DoseAnswer } from '../dose';
+import type { CardInUse, Caution } from '../labels';
+import { targetFor, type MeasuredLawn } from '../site';
+import { isAbove, quantity, type Quantity } from '../units';
+import type { MixBody } from './facts';
+
+/** A second product of a tank: in all, and for each load of the first. */
+export interface PartnerAmounts {
+  readonly product: Quantity;
+  readonly loads: readonly Quantity[];
+}
+
+/**
+ * How much of a second product goes into each load, by its own label's rate on the same ground. Mix with a partner has
+ * nothing carried over, so that it is shared like the mix. null where its label is told otherwise than the ground.
+ */
+export function partnerAmounts(
+  card: CardInUse,
+  rate: number,
+  lawn: MeasuredLawn,
+  first: DoseAnswer,
+): PartnerAmounts | null {
+  const made = dose({
+    rate: { ...card.use.rate, chosen: rate },
+    ...(card.use.carrier ? { carrier: card.use.carrier } : {}),
+    target: targetFor(lawn, card.use.rate.per),
+  });
+  if ('refused' in made || !first.finished || first.finished.value <= 0) return null;
+  const { exactProduct } = made.ok;
+  const whole = first.finished.value;
+  return {
+    product: exactProduct,
+    loads: first.loads.map(({ finished }) =>
+      quantity((exactProduct.value * finished.value) / whole, exactProduct.unit),
+    ),
+  };
+}
+
+/** What stands against two products in one tank: both labels must allow it, and a jar must have stayed mixed. */
+export function partnerCautions(mix: MixBody, label: CardInUse, options: readonly Option[]): Caution[] {
+  const { partner } = mix;
+  if (!partner || !label.use.carrier) return [];
+  const option = options.find((one) => one.label.id === partner.label);
+  const halt = (
+    code: Caution['code'],
+    facts: Caution['facts'],
+    clause: Caution['clause'] = null,
+  ): Caution => ({
+    ...{ code, facts, clause, rank: 'halt', stop: 'mix', settledBy: 'change' },
+  });
+  if (!option?.label.use.carrier || partner.label === label.id)
+    return [halt('partner-unknown', { label: option?.label.name ?? partner.label })];
+  const other = option.label;
+  const both = { label: label.name, other: other.name };
+  const against = [label, other].find((card) => card.mixWithOthers !== 'yes');
+  const { min, max, unit } = other.use.rate;
+  return [
+    ...(against
+      ? [
+          halt(
+            'partner-not-allowed',
+            { label: against.name, other: against === label ? other.name : label.name },
+            against.clauses.compatibility ?? null,
+          ),
+        ]
+      : partner.jarResult === 'separates'
+        ? [halt('partner-jar-failed', both)]
+        : partner.jarResult === null || partner.jarOn === null || partner.jarBy === ''
+          ? [halt('partner-jar-missing', both)]
+          : []),
+    ...(mix.carryOver ? [halt('partner-carry-over', {})] : []),
+    ...(isAbove(partner.rate, max) || isAbove(min, partner.rate)
+      ? [
+          halt(
+            'partner-rate',
+            { ...{ label: other.name, chosen: partner.rate, least: min, most: max }, unit },
+            other.clauses.rate ?? null,
+          ),
+        ]
+      : []),
+    ...option.halts.map((found): Caution => ({ ...found, facts: { ...found.facts, about: other.id } })),
+    {
+      code: 'partner-log',
+      rank: 'note',
+      stop: 'mix',
+      settledBy: 'change',
+      clause: null,
+      facts: { label: other.name },
+    },
+  ];
+}

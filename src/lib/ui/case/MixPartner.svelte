@@ -1,0 +1,102 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import type { CardInUse } from '../../core/labels';
+  import { unitText } from '../../words';
+  import { getShow } from '../parts/show';
+  import Choice from '../parts/Choice.svelte';
+  import Field from '../parts/Field.svelte';
+  import { getSheet } from './sheet.svelte';
+
+  /** A second product in the same tank, and the jar in which both were tried. */
+  let { label, person, onchange }: { label: CardInUse; person: string; onchange: () => void } = $props();
+  const { numberText, rateText } = getShow();
+  const sheet = getSheet();
+  const start = untrack(() => sheet.facts.stops.mix?.partner ?? null);
+  let other = $state(start?.label ?? '');
+  const options = $derived(
+    sheet.view.options.filter((one) => one.label.use.carrier && one.label.id !== label.id),
+  );
+  const card = $derived(options.find((one) => one.label.id === other)?.label ?? null);
+  const allows = ({ mixWithOthers }: CardInUse): string =>
+    mixWithOthers === 'yes' ? '' : mixWithOthers === 'no' ? ', not with others' : ', not stated';
+</script>
+
+<p class="soft small">
+  Only where both labels allow it, and only after a jar with both of them stayed mixed for half an hour.
+</p>
+<div class="fields">
+  <Choice
+    label="Second product"
+    name="partner.label"
+    value={other}
+    items={[
+      { value: '', name: 'none' },
+      ...options.map((one) => ({ value: one.label.id, name: `${one.label.name}${allows(one.label)}` })),
+      ...(start && !options.some((one) => one.label.id === start.label)
+        ? [{ value: start.label, name: start.label }]
+        : []),
+    ]}
+    width="19rem"
+    onchange={(value) => {
+      other = value;
+      onchange();
+    }}
+  />
+  {#if other !== ''}
+    {#key other}
+      <Field
+        label="Its rate"
+        name="partner.rate"
+        value={start?.label === other ? start.rate : (card?.use.rate.min ?? '')}
+        numeric
+        after={card ? unitText(card.use.rate.unit) : undefined}
+        hint={card
+          ? `label ${numberText(card.use.rate.min)} to ${rateText(card.use.rate.max, card.use.rate.unit, card.use.rate.per)}`
+          : undefined}
+        width="10rem"
+      />
+    {/key}
+  {/if}
+</div>
+{#if other !== ''}
+  <h3>The jar</h3>
+  <ol class="small">
+    <li>A clear jar, water first, then both products in the order and strength of the tank.</li>
+    <li>Shake, let it stand for half an hour, shake again.</li>
+    <li>Flakes, jelly, layers that come back, or heat: it separates, and nothing is mixed.</li>
+  </ol>
+  <div class="fields">
+    <Field
+      label="Shaken on"
+      name="partner.jarOn"
+      type="date"
+      value={start?.jarOn ?? sheet.facts.today}
+      width="10rem"
+    />
+    <Field label="By" name="partner.jarBy" value={start?.jarBy || person} width="12rem" />
+    <Choice
+      label="What came of it"
+      name="partner.jarResult"
+      value={start?.jarResult ?? ''}
+      items={[
+        { value: '', name: 'not tried yet' },
+        { value: 'mixes', name: 'it stayed mixed' },
+        { value: 'separates', name: 'it separated' },
+      ]}
+      width="12rem"
+      {onchange}
+    />
+  </div>
+{/if}
+
+<style>
+  h3 {
+    font-size: 1rem;
+    margin: 0.8rem 0 0.2rem;
+  }
+  ol {
+    list-style: decimal;
+    padding-left: 1.2rem;
+    margin: 0 0 0.6rem;
+  }
+</style>
