@@ -1,10 +1,20 @@
+import { howMuch } from '../src/lib/core/bench';
 import { Bench } from 'tinybench';
 import { CANDIDATES, DEMONSTRATION_LABELS, SIGNS } from '../src/lib/catalog';
 import { NO_WISHES, rankLabels, type ChooseSituation } from '../src/lib/core/choose';
 import { checkLabel, inHand, type LabelCard, type LabelUse } from '../src/lib/core/labels';
 import { parseDay, type CalendarDay } from '../src/lib/core/units';
 import { gateCurve, gateFor, spreadPattern } from '../src/lib/core/calibrate';
-import { dose, portionOf, rinsed, toolsFor, type DoseInput } from '../src/lib/core/dose';
+import {
+  costOf,
+  planDay,
+  quartersOf,
+  dose,
+  portionOf,
+  rinsed,
+  toolsFor,
+  type DoseInput,
+} from '../src/lib/core/dose';
 import { identify, rankCase, type Candidate, type Finding } from '../src/lib/core/identify';
 import { findWindows } from '../src/lib/core/schedule';
 import { largePlan, planBenches } from './plan';
@@ -116,7 +126,31 @@ function day(): number {
     sum += curve ? gateFor(curve, 500 + i).setting : 0;
     const left = rinsed({ left: { value: 0.2, unit: 'l' }, water: { value: 1.5, unit: 'l' }, times: 3 });
     sum += 'ok' in left ? left.ok.leftPct : 0;
+    const cost = costOf({
+      ...{ product: result.ok.product, target: asked.target, per: area(100), times: 3, quote: 200 },
+      container: { size: { value: 1, unit: 'l' }, price: 40 },
+      left: null,
+      tools: [{ name: 'Knapsack', price: 90, lifeJobs: 200 }],
+      sizes: [1, 5, 20].map((value) => ({ size: { value, unit: 'l' }, price: 40 * value })),
+    });
+    sum += 'ok' in cost ? cost.ok.sizes.length : 0;
+    const alone = howMuch({ method: 'tank', rate: asked.rate, carrier: asked.carrier, target: asked.target });
+    sum += 'ok' in alone ? alone.ok.figures.length : 0;
+    sum += quartersOf(asked.target, result.ok.product).length;
   }
+  const { rate, carrier } = job;
+  const together = carrier
+    ? planDay({
+        ...{ rate, carrier },
+        jobs: Array.from({ length: 40 }, (_, i) => ({ name: `${i}`, target: area(60 + 17 * i), room: null })),
+        tanks: [15, 100].map((value) => ({
+          name: `${value} l`,
+          capacity: { value, unit: 'l' },
+          undrawn: { value: 0.2, unit: 'l' },
+        })),
+      })
+    : null;
+  sum += together && 'ok' in together ? together.ok.loads.length : 0;
   // A spreader is one, however many jobs it is used on.
   return sum + (spreadPattern(trays, 0.15, 20)?.shiftM ?? 0);
 }
@@ -128,7 +162,10 @@ export async function benchCore(): Promise<void> {
   const bench = new Bench({ time: 600 });
   bench
     .add('dose: one job, two loads', () => void dose(job))
-    .add('mix: a day of 40 jobs, loads on marks, tools, rinses, gate, pattern', () => void day())
+    .add(
+      'mix: a day of 40 jobs, loads on marks, tools, rinses, gate, pattern, costs, together',
+      () => void day(),
+    )
     .add('dose: 1,000 loads', () => void dose({ ...job, target: area(250_000) }))
     .add('identify: the catalogue, 3 signs seen', () => void rankCase(CANDIDATES, SIGNS, seen, circumstances))
     .add(

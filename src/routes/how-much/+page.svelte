@@ -1,7 +1,7 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { untrack } from 'svelte';
-  import { METHODS, type Job, type Method } from '$lib/core/bench';
+  import { METHODS, TARGET_OF, type Job, type Method } from '$lib/core/bench';
   import type { Refusal } from '$lib/core/result';
   import { BENCH_FIELDS, fieldsOf, parseBench } from '$lib/forms';
   import BenchAnswer from '$lib/ui/bench/BenchAnswer.svelte';
@@ -39,7 +39,13 @@
   /** What was typed stays where the next method asks for the same. */
   function change(next: Method): void {
     const now = Object.fromEntries([...new FormData(form)].map(([name, value]) => [name, String(value)]));
-    values = { ...values, ...now, 'per.unit': '', rateUnit: '' };
+    // Units are those of the new method; only ground that is still ground keeps its own.
+    const same = TARGET_OF[next] === TARGET_OF[method];
+    values = Object.fromEntries(
+      Object.entries({ ...values, ...now }).filter(([name]) =>
+        name.startsWith('target.') ? same : !/(\.unit|^rateUnit|^per\.value)$/.test(name),
+      ),
+    );
     method = next;
     setTimeout(typed);
   }
@@ -108,7 +114,7 @@
             <Amount
               label="Per"
               name="per"
-              value={(data.fields?.method === method && values['per.value']) || asks.perValue}
+              value={values['per.value'] ?? asks.perValue}
               unit={unitIn(asks.per, values['per.unit'], asks.per[0] ?? '')}
               units={asks.per}
             />

@@ -25,6 +25,7 @@ function jobOf(facts: CaseFacts) {
       carrier: label.use.carrier,
       filterOut: label.filterOut,
       step: facts.stops.mix?.step ?? null,
+      tankName: facts.stops.mix?.tankName ?? '',
       /** What the year still allows there once this job is done. */
       room: allowance
         ? quantity(

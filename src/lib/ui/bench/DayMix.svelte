@@ -1,5 +1,6 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
+  import { untrack } from 'svelte';
   import { planDay, type DayInput } from '../../core/dose';
   import { quantity, type Quantity, type Unit } from '../../core/units';
   import { refusalSentence } from '../../words';
@@ -17,6 +18,7 @@
     readonly carrier: DayInput['carrier'];
     readonly filterOut: boolean;
     readonly step: Quantity | null;
+    readonly tankName: string;
     readonly room: Quantity | null;
   }
   interface Tank {
@@ -29,7 +31,13 @@
   let { jobs, tanks }: { jobs: readonly Job[]; tanks: readonly Tank[] } = $props();
   const { quantityText, rateText } = getShow();
   let off = $state<readonly number[]>([]);
-  let noTank = $state<readonly string[]>([]);
+  /** Taken are the tanks that the cases name; where they name none, all. */
+  let noTank = $state<readonly string[]>(
+    untrack(() => {
+      const named = tanks.filter(({ name }) => jobs.some(({ tankName }) => tankName === name));
+      return named.length === 0 ? [] : tanks.filter((tank) => !named.includes(tank)).map(({ name }) => name);
+    }),
+  );
   const turned = <T,>(list: readonly T[], one: T): readonly T[] =>
     list.includes(one) ? list.filter((other) => other !== one) : [...list, one];
   const first = $derived(jobs[0]!);
