@@ -19,21 +19,17 @@ export {
   FAMILY_NAMES,
   FAMILY_WORDS,
   FORM_WORDS,
-  formulaWords,
   GRADE_WORDS,
   GROUP_WORDS,
   MANY_WORDS,
   SEEN_WORDS,
   sightingTitle,
   hourReason,
-  inputName,
   SCORE_WORDS,
-  SOURCE_WORDS,
   STOP_NAMES,
   STATUS_WORDS,
   SURROUNDING_WORDS,
   THRESHOLD_WORDS,
-  verdictWords,
   VIGOUR_WORDS,
 } from './terms';
 export { FINDING_WORDS, RULE_WORDS } from './label-check';
@@ -77,3 +73,5 @@ export {
   METHOD_CAUTIONS,
   BENCH_METHODS,
 } from './bench';
+export { formulaWords, inputName, SOURCE_WORDS } from './working-terms';
+export { verdictWords } from './verdict';

@@ -9,10 +9,6 @@ import type {
 } from '../core/identify';
 import type { EvidenceGrade, Family, Form, Stop } from '../core/labels';
 import type { ScoreReason } from '../core/choose';
-import type { Source } from '../core/case';
-import type { Verdict } from '../core/review';
-import type { CalendarDay } from '../core/units';
-import type { Show } from './show';
 
 export const STOP_NAMES: Record<Stop, string> = {
   look: 'Look',
@@ -170,17 +166,6 @@ export const SCORE_WORDS: Record<ScoreReason, string> = {
   'wish-budget': 'over the budget',
 };
 
-export const SOURCE_WORDS: Record<Source, string> = {
-  label: 'label',
-  measured: 'measured',
-  chosen: 'chosen here',
-  default: 'default',
-  computed: 'computed',
-  counted: 'counted',
-  catalogue: 'guidance',
-  calibrated: 'calibrated',
-};
-
 /** Why an hour does not fit. */
 export function hourReason(code: string): string {
   switch (code) {
@@ -218,107 +203,3 @@ export function hourReason(code: string): string {
       return code;
   }
 }
-
-export function verdictWords(
-  verdict: Verdict,
-  repeatOn: CalendarDay | null,
-  today: CalendarDay,
-  show: Show,
-): { title: string; text: string } {
-  switch (verdict) {
-    case 'wait':
-      return { title: 'Wait', text: 'The remedy is still working. Count again at the date of the re-check.' };
-    case 'done':
-      return { title: 'Done', text: 'Below the threshold. Let the turf recover: overseed, water, mow high.' };
-    case 'repeat':
-      return {
-        title: 'Repeat',
-        text: `It worked, but the count is still over the threshold. The label allows another from ${repeatOn ? show.dayText(repeatOn, today) : 'no date'}.`,
-      };
-    case 'not-yet-allowed':
-      return {
-        title: 'Repeat, but not yet',
-        text: `No sooner than ${repeatOn ? show.dayText(repeatOn, today) : 'the label allows'}.`,
-      };
-    case 'change-approach':
-      return {
-        title: 'Change the approach',
-        text: 'It did not work as it should, or the label allows no more. Look at name, stage and placement again.',
-      };
-    case 'count-more':
-      return {
-        title: 'Count more spots',
-        text: 'The interval reaches both sides of the threshold. Five more spots would settle it.',
-      };
-  }
-}
-
-/** The formula behind a figure, in words. */
-export function formulaWords(formula: string): string {
-  switch (formula) {
-    case 'density':
-      return 'All counts added, divided by the number of spots, divided by the area of the frame. The interval is the 95 % interval of the mean (Student’s t, variance at least that of chance).';
-    case 'threshold':
-      return 'Weak turf takes the low figure of the guidance, vigorous turf the high one, fair turf the middle.';
-    case 'pace':
-      return 'Distance walked, divided by the paces counted.';
-    case 'area-tape':
-      return 'Length times width, less length times the strip left out.';
-    case 'plan-area':
-      return 'The zones as they are drawn, overlaps taken once, less what is kept off beside water, hard ground and food plants.';
-    case 'area-paces':
-      return 'Paces times pace on both sides, multiplied, less the strip. Both sides share the error of the pace, so it squares.';
-    case 'product':
-      return 'Rate times area, divided by what the rate is per; each load rounded to the smallest mark, never past the label’s most.';
-    case 'product-carried':
-      return 'Rate times area, divided by what the rate is per, less the product that is already in the tank; each load rounded to the smallest mark.';
-    case 'finished':
-      return 'Finished mix (water and product together) times area, divided by what it is per.';
-    case 'cost':
-      return 'Product used, divided by the size of the container, times its price.';
-    case 'lanes':
-      return '(Extent across − swath) ÷ (swath × (1 − overlap)), rounded up, plus one; evenly spaced.';
-    case 'reduction':
-      return '(1 − after ÷ before) × 100.';
-    case 'henderson-tilton':
-      return '(1 − after × untreated before ÷ (before × untreated after)) × 100 (Henderson & Tilton 1955).';
-    default:
-      return '';
-  }
-}
-
-const INPUT_NAMES: Readonly<Record<string, string>> = {
-  counts: 'Counts',
-  spots: 'Spots',
-  frame: 'Frame',
-  weak: 'Weak turf',
-  strong: 'Vigorous turf',
-  vigour: 'Vigour here',
-  zones: 'Zones',
-  'kept-off': 'Kept off',
-  walked: 'Distance walked',
-  walkedPaces: 'Paces counted',
-  length: 'Length',
-  width: 'Width',
-  strip: 'Strip left out',
-  paces: 'Paces',
-  pace: 'One pace',
-  paceError: 'Error of the pace',
-  rate: 'Rate',
-  target: 'Area',
-  carried: 'Product carried over',
-  step: 'Smallest mark',
-  carrier: 'Finished mix',
-  product: 'Product',
-  size: 'Container',
-  price: 'Price',
-  across: 'Extent across the lanes',
-  swath: 'Swath',
-  overlap: 'Overlap',
-  before: 'Counted before',
-  after: 'Counted after',
-  controlBefore: 'Untreated before',
-  controlAfter: 'Untreated after',
-};
-
-export const inputName = (name: string): string => INPUT_NAMES[name] ?? name;

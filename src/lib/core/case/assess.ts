@@ -29,7 +29,6 @@ import type { CaseFacts } from './facts';
 import { lawnOf } from './lawn-of';
 import { trailOf } from './trail';
 import type { CaseView } from './view';
-import { workingsOf } from './workings';
 
 /** Walking with a sprayer or spreader, where nobody calibrated a person's speed. */
 const WALK_M_PER_MIN = 55;
@@ -121,7 +120,6 @@ function workOut(facts: CaseFacts): CaseView {
     ...partial,
     trail,
     nextStop: trail.find((t) => t.state !== 'answered')?.stop ?? 'recheck',
-    workings: workingsOf(facts, partial),
   };
 }
 

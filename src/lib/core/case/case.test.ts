@@ -4,7 +4,7 @@ import type { LabelCard } from '../labels';
 import { sideBySide, type ApplicationRecord } from '../record';
 import type { Forecast } from '../schedule';
 import { parseDay, valueIn, type CalendarDay } from '../units';
-import { agendaOf, assess, isStale, partnerAmounts, type CaseFacts, type StopBodies } from '.';
+import { agendaOf, assess, isStale, partnerAmounts, workingsOf, type CaseFacts, type StopBodies } from '.';
 
 const day = (text: string): CalendarDay => parseDay(text) ?? expect.fail(text);
 const NOON = Date.parse('2027-09-15T12:00:00Z') / 3_600_000;
@@ -160,7 +160,7 @@ describe('a lawn from sighting to plan', () => {
   });
 
   it('shows the working of every figure with where it came from', () => {
-    const { workings } = assess(factsWith());
+    const workings = workingsOf(factsWith(), assess(factsWith()));
     expect(Object.keys(workings).sort()).toEqual([
       'area',
       'cost',

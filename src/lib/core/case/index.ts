@@ -19,6 +19,7 @@ export type {
 } from './facts';
 export type { CaseView, SettledCaution, Source, TrailStop, Working, WorkingInput, WorkingName } from './view';
 export { partnerAmounts, type PartnerAmounts } from './partner';
+export { workingsOf } from './workings';
 export { agendaOf } from './agenda';
 export type { AgendaEntry, AgendaKind } from './agenda';
 export { mergeAnswers } from './merge';

@@ -93,7 +93,6 @@ export interface CaseView {
   readonly trail: readonly TrailStop[];
   /** The first stop that lacks something. */
   readonly nextStop: Stop;
-  readonly workings: Readonly<Partial<Record<WorkingName, Working>>>;
 }
 
 export type WorkingName =

@@ -1,10 +1,8 @@
 import type { CaseFacts } from './facts';
 import type { CaseView, Source, Working, WorkingInput, WorkingName } from './view';
 
-type Computed = Omit<CaseView, 'trail' | 'nextStop' | 'workings'>;
-
 /** The sums behind the figures of a case: each with its inputs, their units and where they came from. */
-export function workingsOf(facts: CaseFacts, view: Computed): Partial<Record<WorkingName, Working>> {
+export function workingsOf(facts: CaseFacts, view: CaseView): Partial<Record<WorkingName, Working>> {
   return {
     ...density(facts, view),
     ...area(facts, view),
@@ -24,7 +22,7 @@ function input(
   return { name, value, unit, source, clause };
 }
 
-function density({ stops }: CaseFacts, view: Computed): Partial<Record<WorkingName, Working>> {
+function density({ stops }: CaseFacts, view: CaseView): Partial<Record<WorkingName, Working>> {
   const look = stops.look;
   if (!look || !view.density) return {};
   const inputs = [
@@ -62,7 +60,7 @@ function density({ stops }: CaseFacts, view: Computed): Partial<Record<WorkingNa
   };
 }
 
-function area({ stops }: CaseFacts, view: Computed): Partial<Record<WorkingName, Working>> {
+function area({ stops }: CaseFacts, view: CaseView): Partial<Record<WorkingName, Working>> {
   const body = stops.measure;
   if (!body || !view.lawn) return {};
   if (body.how === 'plan' && body.plan)
@@ -113,7 +111,7 @@ function area({ stops }: CaseFacts, view: Computed): Partial<Record<WorkingName,
   };
 }
 
-function amounts({ stops }: CaseFacts, view: Computed): Partial<Record<WorkingName, Working>> {
+function amounts({ stops }: CaseFacts, view: CaseView): Partial<Record<WorkingName, Working>> {
   const { dose, label, lawn, rate } = view;
   if (!dose || !label || !lawn || rate === null) return {};
   const { use, clauses } = label;
@@ -166,7 +164,7 @@ function amounts({ stops }: CaseFacts, view: Computed): Partial<Record<WorkingNa
   };
 }
 
-function lanes({ stops }: CaseFacts, view: Computed): Partial<Record<WorkingName, Working>> {
+function lanes({ stops }: CaseFacts, view: CaseView): Partial<Record<WorkingName, Working>> {
   if (!view.lanes || !view.lawn || !stops.place) return {};
   const across = stops.place.direction === 0 ? view.lawn.widthM : view.lawn.lengthM;
   return {
@@ -182,7 +180,7 @@ function lanes({ stops }: CaseFacts, view: Computed): Partial<Record<WorkingName
   };
 }
 
-function efficacy({ stops }: CaseFacts, view: Computed): Partial<Record<WorkingName, Working>> {
+function efficacy({ stops }: CaseFacts, view: CaseView): Partial<Record<WorkingName, Working>> {
   const { look, recheck } = stops;
   if (!view.recheck || !look || !recheck) return {};
   const sum = (counts: readonly (number | null)[]): number =>

@@ -19,7 +19,7 @@
   import Note from '../parts/Note.svelte';
   import Tick from '../parts/Tick.svelte';
   import Families from './Families.svelte';
-  import Working from '../parts/Working.svelte';
+  import Working from './Working.svelte';
   import { getSheet } from './sheet.svelte';
   const show = getShow();
   const { priceText, quantityText, rateText } = show;
@@ -82,7 +82,7 @@
   {:else if view.density}
     <ThresholdBar density={view.density} limit={view.threshold.limit} basis={view.threshold.basis} />
   {:else}<p class="soft">Count two spots or more at Look.</p>{/if}
-  <Working working={view.workings.threshold} />
+  {#if view.threshold && view.density}<Working name="threshold" />{/if}
 {/if}
 {#if treat.length > 0}
   <ul class="treat">

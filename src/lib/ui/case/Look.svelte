@@ -12,7 +12,7 @@
   import Note from '../parts/Note.svelte';
   import Tick from '../parts/Tick.svelte';
   import Reading from '../parts/Reading.svelte';
-  import Working from '../parts/Working.svelte';
+  import Working from './Working.svelte';
   import FieldTestGuide from './FieldTestGuide.svelte';
   import SignRow from './SignRow.svelte';
   import { getSheet } from './sheet.svelte';
@@ -215,7 +215,7 @@
         : ''}, from {density.spots} spots</span
     >
   </p>
-  <Working working={sheet.view.workings.density} />
+  <Working name="density" />
 {:else}
   <p class="soft">Two counted spots or more give a density with its interval.</p>
 {/if}

@@ -7,7 +7,7 @@
   import LawnPlan from '../drawings/LawnPlan.svelte';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
-  import Working from '../parts/Working.svelte';
+  import Working from './Working.svelte';
   import { getSheet } from './sheet.svelte';
   import type { Proven } from '../../core/calibrate';
   import type { StopProps } from './stop-props';
@@ -136,8 +136,8 @@
       >{/if}
     <span class="soft">{besideText(lawn.area)}{how === 'plan' ? '' : ', the strip left out'}</span>
   </p>
-  <Working working={view.workings.area} />
-  <Working working={view.workings.pace} label="Working of the pace" />
+  <Working name="area" />
+  {#if how === 'paces'}<Working name="pace" label="Working of the pace" />{/if}
   {#if how !== 'plan'}
     <LawnPlan
       lengthM={lawn.lengthM}

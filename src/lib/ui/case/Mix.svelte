@@ -2,7 +2,7 @@
   import { untrack } from 'svelte';
   import { refusalSentence } from '../../words';
   import { getShow } from '../parts/show';
-  import Working from '../parts/Working.svelte';
+  import Working from './Working.svelte';
   import MixLoads from './MixLoads.svelte';
   import MixSettings from './MixSettings.svelte';
   import { getSheet } from './sheet.svelte';
@@ -68,9 +68,9 @@
       {label.demonstration ? 'Demonstration label.' : ''}
     </p>
     <div class="workings">
-      <Working working={view.workings.product} />
-      <Working working={view.workings.finished} label="Working of the mix" />
-      <Working working={view.workings.cost} label="Working of the cost" />
+      <Working name="product" />
+      {#if dose.finished}<Working name="finished" label="Working of the mix" />{/if}
+      {#if dose.container}<Working name="cost" label="Working of the cost" />{/if}
     </div>
   {/if}
 

@@ -6,7 +6,7 @@
   import LawnPlan from '../drawings/LawnPlan.svelte';
   import Choice from '../parts/Choice.svelte';
   import Reading from '../parts/Reading.svelte';
-  import Working from '../parts/Working.svelte';
+  import Working from './Working.svelte';
   import Progress from './Progress.svelte';
   import { getSheet } from './sheet.svelte';
   import type { StopProps } from './stop-props';
@@ -103,7 +103,7 @@
           >about {view.minutesOnLawn} min; lines {show.lengthText(view.lanes.spacingM)} apart</span
         >
       </p>
-      <Working working={view.workings.lanes} />
+      <Working name="lanes" />
     {:else}<p class="soft">Type the swath, and the lanes are drawn.</p>{/if}
     <LawnPlan
       lengthM={lawn.lengthM}

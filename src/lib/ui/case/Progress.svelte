@@ -33,7 +33,6 @@
   const TOP = 12;
   const HEIGHT = 148;
   const y = (share: number): number => TOP + (1 - share) * HEIGHT;
-  const step = $derived(started.value > 20 ? 0.5 : started.value > 2 ? 0.1 : 0.01);
   /** Told to the slider's own step, so that a hand moves what the field shows. */
   const tidy = (value: number): string => String(Number(value.toFixed(2)));
 </script>
@@ -62,7 +61,7 @@
         class="slide"
         min="0"
         max={started.value}
-        {step}
+        step="any"
         value={left.trim() === '' ? started.value : number(left)}
         oninput={(event) => (left = tidy(event.currentTarget.valueAsNumber))}
         aria-label="Left in the tank, {unitText(started.unit)}"

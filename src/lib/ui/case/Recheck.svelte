@@ -5,7 +5,7 @@
   import ThresholdBar from '../drawings/ThresholdBar.svelte';
   import Field from '../parts/Field.svelte';
   import Note from '../parts/Note.svelte';
-  import Working from '../parts/Working.svelte';
+  import Working from './Working.svelte';
   import { getSheet } from './sheet.svelte';
   const show = getShow();
   const { dayText, numberText, quantityText, whenText } = show;
@@ -101,7 +101,7 @@
         )} %</span
       >
     </p>
-    <Working working={view.workings.efficacy} />
+    <Working name="efficacy" />
     {#if view.threshold}<ThresholdBar
         density={r.density}
         limit={view.threshold.limit}

@@ -1,0 +1,49 @@
+<script lang="ts">
+  import { workingsOf, type WorkingName } from '../../core/case';
+  import { formulaWords, inputName, SOURCE_WORDS, unitText } from '../../words';
+  import { getShow } from '../parts/show';
+  import { getSheet } from './sheet.svelte';
+
+  /** The sum behind a figure: its formula, every input with where it came from, and the result. */
+  let { name }: { name: WorkingName } = $props();
+  const sheet = getSheet();
+  const { numberText } = getShow();
+  const working = $derived(workingsOf(sheet.facts, sheet.view)[name]);
+  const shown = (value: number | string, unit: string | null): string =>
+    `${typeof value === 'number' ? numberText(value) : value}${unit ? ` ${unit === '%' ? '%' : unit.split(' ').map(unitText).join(' ')}` : ''}`;
+</script>
+
+{#if working}
+  <p>{formulaWords(working.formula)}</p>
+  <table class="table small">
+    <tbody>
+      {#each working.inputs as input (input.name)}
+        <tr>
+          <th scope="row">{inputName(input.name)}</th>
+          <td class="number">{shown(input.value, input.unit)}</td>
+          <td class="soft"
+            >{SOURCE_WORDS[input.source]}{input.clause
+              ? `, ${input.source === 'label' || input.name === 'rate' ? 'clause ' : ''}${input.clause}`
+              : ''}</td
+          >
+        </tr>
+      {/each}
+      <tr>
+        <th scope="row">Result</th>
+        <td class="number figure">{shown(working.result.value, working.result.unit)}</td>
+        <td></td>
+      </tr>
+    </tbody>
+  </table>
+{:else}<p class="soft">There is no working of it yet.</p>
+{/if}
+
+<style>
+  p {
+    margin: 0.3rem 0 0.5rem;
+  }
+  th[scope='row'] {
+    border-bottom: 1px solid var(--rule);
+    color: var(--ink);
+  }
+</style>

@@ -1,0 +1,37 @@
+import type { Verdict } from '../core/review';
+import type { CalendarDay } from '../core/units';
+import type { Show } from './show';
+
+export function verdictWords(
+  verdict: Verdict,
+  repeatOn: CalendarDay | null,
+  today: CalendarDay,
+  show: Show,
+): { title: string; text: string } {
+  switch (verdict) {
+    case 'wait':
+      return { title: 'Wait', text: 'The remedy is still working. Count again at the date of the re-check.' };
+    case 'done':
+      return { title: 'Done', text: 'Below the threshold. Let the turf recover: overseed, water, mow high.' };
+    case 'repeat':
+      return {
+        title: 'Repeat',
+        text: `It worked, but the count is still over the threshold. The label allows another from ${repeatOn ? show.dayText(repeatOn, today) : 'no date'}.`,
+      };
+    case 'not-yet-allowed':
+      return {
+        title: 'Repeat, but not yet',
+        text: `No sooner than ${repeatOn ? show.dayText(repeatOn, today) : 'the label allows'}.`,
+      };
+    case 'change-approach':
+      return {
+        title: 'Change the approach',
+        text: 'It did not work as it should, or the label allows no more. Look at name, stage and placement again.',
+      };
+    case 'count-more':
+      return {
+        title: 'Count more spots',
+        text: 'The interval reaches both sides of the threshold. Five more spots would settle it.',
+      };
+  }
+}
