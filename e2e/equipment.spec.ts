@@ -95,3 +95,37 @@ test('Mix says whether the calibrated walk lays down the mix, and marks what was
     .selectOption({ label: 'nothing, or it was cleaned since' });
   await expect(tools).toBeVisible();
 });
+
+test('a dial is read at two settings and proposes the third; a maker’s figure stands until a catch is measured', async ({
+  page,
+}, info) => {
+  await page.goto('/equipment', { waitUntil: 'networkidle' });
+  await page.getByText('Add equipment, or a person').click();
+  await page.getByLabel('What it is').selectOption({ label: 'hose-end jug' });
+  await page.getByLabel('Name', { exact: true }).fill(`Hose jug ${info.project.name}`);
+  await page.getByLabel('The jug holds', { exact: true }).fill('946');
+  await page.getByLabel('Its maker says', { exact: true }).fill('38');
+  await page.getByLabel('It cost', { exact: true }).fill('24');
+  await page.getByLabel('Lasts for, jobs', { exact: true }).fill('60');
+  await page.getByRole('button', { name: 'Add' }).click();
+  await expect(page).toHaveURL(/equipment\/[0-9a-f-]{36}$/);
+  // It makes 38 l by its maker: on 336 m² that is one jug of 42 ml, and Mix offers it as a tank.
+  const own = page.url();
+  await page.goto('/cases/6/mix', { waitUntil: 'networkidle' });
+  await page.getByText('Rate, tank and measure').click();
+  await page.getByLabel('Tank', { exact: true }).selectOption(`Hose jug ${info.project.name}`);
+  await expect(page.getByLabel('It holds', { exact: true })).toHaveValue('38');
+  await expect(page.getByText(/Jug 1: .* of product, water to its 946 ml line/)).toBeVisible();
+  await page.goto(own, { waitUntil: 'networkidle' });
+  await page.getByLabel('What is measured').selectOption({ label: 'What the dial lets out' });
+  await row(page, 0, { setting: '1', amount: '30', litres: '2' });
+  await row(page, 1, { setting: '2', amount: '120', litres: '2' });
+  await page.getByRole('button', { name: 'Write it into the book' }).click();
+  await expect(page.getByText('2 settings: 15, 60 ml per l')).toBeVisible();
+  // Four times as much at twice the setting: 33.75 is 15 × 1.5².
+  await page.getByLabel('Wanted, ml per l').fill('33.75');
+  await expect(page.getByText('Try 1.5.', { exact: true })).toBeVisible();
+  await page.getByText('Change or remove it').click();
+  await page.getByRole('button', { name: 'Remove it with its book' }).click();
+  await expect(page.getByText(`Hose jug ${info.project.name}`)).toHaveCount(0);
+});

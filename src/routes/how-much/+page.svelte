@@ -219,6 +219,9 @@
     padding-left: 1.6rem;
     padding-top: 1.4rem;
   }
+  .answer :global(.loads) {
+    margin-top: 1rem;
+  }
   .keep {
     display: flex;
     flex-wrap: wrap;

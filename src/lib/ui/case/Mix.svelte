@@ -80,7 +80,7 @@
   </details>
 
   {#if view.halts.length === 0 && view.lawn && view.dose}
-    <MixLoads {label} dose={view.dose} />
+    <MixLoads {equipment} {label} dose={view.dose} />
     {#await import('./Walk.svelte') then { default: Walk }}<Walk {equipment} {label} {person} />{/await}
     <details class="settings" bind:open={toolsOpen}>
       <summary>Which tool, what to write on the tank, how to clean it</summary>

@@ -2,18 +2,24 @@
   import { partnerAmounts } from '../../core/case';
   import { resolve } from '$app/paths';
   import { fillingLevels, inTool, type DoseAnswer } from '../../core/dose';
-  import type { Quantity } from '../../core/units';
+  import type { Quantity, Unit } from '../../core/units';
   import type { CardInUse } from '../../core/labels';
   import { unitText } from '../../words';
   import { getShow } from '../parts/show';
   import Vessel from '../drawings/Vessel.svelte';
   import { getSheet } from './sheet.svelte';
+  import type { Tool } from './stop-props';
   const { numberText, quantityText } = getShow();
 
-  let { label, dose }: { label: CardInUse; dose: DoseAnswer } = $props();
+  let { equipment, label, dose }: { equipment: readonly Tool[]; label: CardInUse; dose: DoseAnswer } =
+    $props();
   const sheet = getSheet();
   const view = $derived(sheet.view);
   const DRAWN = 4;
+  /** A jug at the end of a hose makes more mix than it holds. */
+  const jug = $derived(
+    equipment.find(({ kind, name }) => kind === 'hose-end' && name === sheet.facts.stops.mix?.tankName),
+  );
   const tool = $derived.by(() => {
     const mix = sheet.facts.stops.mix;
     return mix?.step ? { name: mix.measureName, step: mix.step, holds: mix.holds } : null;
@@ -37,7 +43,23 @@
   const stirred = $derived(living || label.form === 'powder' || label.form === 'dust');
 </script>
 
-{#if dose.loads.length > 0}
+{#if jug && dose.loads.length > 0}
+  <ol class="plain">
+    <li>Backflow preventer on the tap.</li>
+    {#each dose.loads.slice(0, 12) as load, i (i)}
+      <li>
+        Jug {i + 1}: <b>{quantityText(load.product)}</b> of product, water to its {quantityText({
+          value: jug.size,
+          unit: jug.unit as Unit,
+        })} line, shake. It makes {quantityText(load.finished)} for {quantityText(load.covers)}.
+      </li>
+    {/each}
+    <li>
+      Shut off at the tap, let the pressure out, then unscrew. Rinse the jug three times over the treated
+      ground.
+    </li>
+  </ol>
+{:else if dose.loads.length > 0}
   <div class="loads">
     {#each dose.loads.slice(0, DRAWN) as load, i (i)}
       {@const levels = fillingLevels(load)}

@@ -20,7 +20,14 @@
   const use = $derived(label.use);
   const start = untrack(() => sheet.facts.stops.mix);
   const own = untrack(() => label.use.rate);
-  const tanks = untrack(() => equipment.filter((tool) => tool.kind === 'tank'));
+  /** A hose-end jug counts as a tank of what it makes. */
+  const tanks = untrack(() =>
+    equipment.flatMap((tool) => {
+      const { jug } = tool.proven;
+      if (tool.kind === 'tank') return [tool];
+      return tool.kind === 'hose-end' && jug ? [{ ...tool, size: jug.value, unit: String(jug.unit) }] : [];
+    }),
+  );
   const measures = untrack(() => equipment.filter((tool) => tool.kind === 'measure'));
   /** The finest tool that measures what the label counts in. */
   const firstMeasure = measures.filter((m) => m.unit === own.unit).sort((a, b) => a.size - b.size)[0];

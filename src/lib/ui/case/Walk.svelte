@@ -1,8 +1,8 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
-  import { crossedGate, dropsFor, laidDown, type Proven } from '../../core/calibrate';
+  import { crossedGate, dropsFor, laidDown, sprayTime, type Proven } from '../../core/calibrate';
   import type { CardInUse } from '../../core/labels';
-  import { valueIn } from '../../core/units';
+  import { quantity, valueIn } from '../../core/units';
   import { unitText } from '../../words';
   import { getShow } from '../parts/show';
   import { getSheet } from './sheet.svelte';
@@ -41,6 +41,7 @@
       ? crossedGate(passes, { ...use.rate, value: sheet.view.dose.actualRate })
       : null,
   );
+  const TIMED: readonly string[] = ['aerosol', 'jet', 'dust'];
   const WORD = { keep: 'The walk fits the mix.', faster: 'Walk faster', slower: 'Walk slower' } as const;
   /** Gel and paste go down place by place: in how many drops of which dispenser. */
   const dropped = $derived.by(() => {
@@ -52,6 +53,17 @@
     const each = { value: amount.value / places, unit: amount.unit };
     const count = dropsFor(each, drops);
     return count === null ? null : { by, drops, each, count };
+  });
+  /** Aerosols and dusts come out by time. */
+  const timed = $derived.by(() => {
+    const amount = sheet.view.dose?.product;
+    const by = equipment.find(
+      ({ kind, proven }) => kind === (label.form === 'dust' ? 'duster' : 'dispenser') && proven.flow,
+    );
+    const out = by?.proven.flow;
+    if (!TIMED.includes(label.form) || !amount || !by || !out?.per) return null;
+    const took = sprayTime({ amount, flow: { amount: quantity(out.value, out.unit), per: out.per } });
+    return 'ok' in took ? { by, out, amount, seconds: took.ok.time.value } : null;
   });
   const gate = (setting: number): string => show.numberText(Math.round(setting * 10) / 10);
 </script>
@@ -66,6 +78,15 @@
         unit: drops.unit,
       })}{drops.setup ? `, ${show.numberText(drops.setup)} mm across` : ''} ({by.name}, {age(drops)}). Several
       small ones rather than one large.
+    </p>
+    <a class="small" href={resolve('/equipment')}>Calibrations</a>
+  </section>
+{:else if timed}
+  <section class="walk" aria-label="What comes out of the equipment">
+    <p>
+      <span class="figure">{show.numberText(timed.seconds)} seconds in all.</span>
+      {show.quantityText(timed.amount)} at {show.numberText(timed.out.value)}
+      {unitText(timed.out.unit)} a minute ({timed.by.name}, {age(timed.out)}).
     </p>
     <a class="small" href={resolve('/equipment')}>Calibrations</a>
   </section>

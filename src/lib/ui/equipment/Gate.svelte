@@ -5,15 +5,26 @@
   import { getShow } from '../parts/show';
   import XyChart from './XyChart.svelte';
 
-  /** What the weighed passes of a spreader teach: the setting to try next for a wanted amount. */
-  let { points, unit, products }: { points: readonly GatePoint[]; unit: Unit; products: readonly string[] } =
-    $props();
+  interface Props {
+    points: readonly GatePoint[];
+    unit: Unit;
+    products: readonly string[];
+    /** The dial of a hose-end device instead of the gate of a spreader. */
+    dial?: boolean;
+  }
+  /** What the readings at several settings teach: the setting to try next for a wanted amount. */
+  let { points, unit, products, dial = false }: Props = $props();
   const show = getShow();
-  const PER = quantity(100, 'm2');
+  const PER = $derived(dial ? quantity(1, 'l') : quantity(100, 'm2'));
+  const WORDS = $derived(
+    dial
+      ? { settings: 'dial settings', read: 'readings', one: 'a reading', name: 'dial setting' }
+      : { settings: 'gate settings', read: 'weighed passes', one: 'a pass', name: 'gate setting' },
+  );
   let wanted = $state('');
   let halves = $state(true);
   const curve = $derived(gateCurve(points));
-  const asked = $derived(Number(wanted.replace(',', '.')) * (halves ? 0.5 : 1));
+  const asked = $derived(Number(wanted.replace(',', '.')) * (halves && !dial ? 0.5 : 1));
   const next = $derived(curve && asked > 0 ? gateFor(curve, asked) : null);
   const STEPS = 24;
   const drawn = $derived.by(() => {
@@ -28,11 +39,11 @@
   const gate = (setting: number): string => show.numberText(Math.round(setting * 10) / 10);
 </script>
 
-<section aria-label="The gate">
+<section aria-label={dial ? 'The dial' : 'The gate'}>
   <h2 class="section-head">Which setting</h2>
   {#if !curve}
     <p class="soft">
-      A curve needs weighed passes at two gate settings, the wider one delivering more. Write them into the
+      A curve needs {WORDS.read} at two {WORDS.settings}, the wider one delivering more. Write them into the
       book
       {products.length > 1 ? 'with one product at a time' : ''}, and the setting for a wanted amount stands
       here.
@@ -43,34 +54,35 @@
         >Wanted, {unitText(unit)} per {show.perText(PER)}
         <input class="field-input" inputmode="decimal" bind:value={wanted} /></label
       >
-      <label class="tick"
-        ><input type="checkbox" bind:checked={halves} /> in two crossed passes of half each</label
-      >
+      {#if !dial}<label class="tick"
+          ><input type="checkbox" bind:checked={halves} /> in two crossed passes of half each</label
+        >{/if}
     </div>
     {#if next}
       <p class="answer" class:beyond={next.beyond} aria-live="polite">
         <span class="figure">Try {gate(next.setting)}.</span>
-        By the passes so far it lies between {gate(next.low)} and {gate(next.high)} for {show.numberText(
+        By the {WORDS.read} so far it lies between {gate(next.low)} and {gate(next.high)} for {show.numberText(
           asked,
         )}
-        {unitText(unit)} per {show.perText(PER)} in a pass.
+        {unitText(unit)} per {show.perText(PER)}{dial ? '' : ' in a pass'}.
         {#if next.beyond}! That is beyond the settings that were tried, {gate(curve.from)} to {gate(
             curve.to,
-          )}: weigh a pass before it is used.{:else}Weigh one pass, and write it into the book too.{/if}
+          )}: take {WORDS.one} there before it is used.{:else}Take {WORDS.one} there, and write it into the book
+          too.{/if}
       </p>
     {/if}
     <XyChart
       lines={[
         {
-          name: 'weighed passes',
+          name: WORDS.read,
           points: points.map(({ setting, delivered }) => ({ x: setting, y: delivered })),
           as: 'marks',
         },
         { name: 'curve through them', points: drawn, as: 'line' },
       ]}
-      xName="gate setting"
+      xName={WORDS.name}
       yName="{unitText(unit)} per {show.perText(PER)}"
-      says="What was weighed at each gate setting: {points
+      says="What came at each {WORDS.name}: {points
         .map((p) => `${gate(p.setting)} gave ${show.numberText(p.delivered)}`)
         .join(', ')}"
     />

@@ -23,7 +23,7 @@
   const wrong = $derived((form?.errors.length ?? 0) > 0);
   const calibrating = $derived('doneOn' in fields);
   const of = (kind: (typeof kinds)[number]) => data.book.filter((entry) => entry.kind === kind);
-  const passes = $derived(of('weighed-pass'));
+  const passes = $derived(of(tool.kind === 'hose-end' ? 'dial' : 'weighed-pass'));
   /** Those of one product and unit belong to one curve: of the latest. */
   const alike = $derived(
     passes.filter(({ product, unit }) => product === passes[0]?.product && unit === passes[0]?.unit),
@@ -72,8 +72,9 @@
       {/key}
     </details>
   {/if}
-  {#if tool.kind === 'spreader'}
+  {#if tool.kind === 'spreader' || passes.length > 0}
     <Gate
+      dial={tool.kind === 'hose-end'}
       {points}
       unit={(passes[0]?.unit || 'g') as 'g'}
       products={[...new Set(passes.map(({ product }) => product))]}
