@@ -109,13 +109,16 @@ test('a dial is read at two settings and proposes the third; a maker’s figure 
   await page.getByLabel('Lasts for, jobs', { exact: true }).fill('60');
   await page.getByRole('button', { name: 'Add' }).click();
   await expect(page).toHaveURL(/equipment\/[0-9a-f-]{36}$/);
-  // It makes 38 l by its maker: on 336 m² that is one jug of 42 ml, and Mix offers it as a tank.
+  // It makes 38 l by its maker, and Mix offers it as a tank.
   const own = page.url();
   await page.goto('/cases/6/mix', { waitUntil: 'networkidle' });
   await page.getByText('Rate, tank and measure').click();
   await page.getByLabel('Tank', { exact: true }).selectOption(`Hose jug ${info.project.name}`);
   await expect(page.getByLabel('It holds', { exact: true })).toHaveValue('38');
-  await expect(page.getByText(/Jug 1: .* of product, water to its 946 ml line/)).toBeVisible();
+  await expect(page.getByText('a jug is always filled anew', { exact: false })).toBeVisible();
+  await page.getByLabel('Mix left', { exact: true }).fill('');
+  // 20.16 of the 38 l that a full one makes: 946 × 20.16 ÷ 38.
+  await expect(page.getByText(/Jug 1: 42 ml of product, water to its 502 ml line/)).toBeVisible();
   await page.goto(own, { waitUntil: 'networkidle' });
   await page.getByLabel('What is measured').selectOption({ label: 'What the dial lets out' });
   await row(page, 0, { setting: '1', amount: '30', litres: '2' });

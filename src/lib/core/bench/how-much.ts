@@ -1,4 +1,4 @@
-import { grid, hoseEndJug, hoseRatio, sprayTime } from '../calibrate';
+import { grid, hoseEndJug, hoseRatio, jugFill, sprayTime } from '../calibrate';
 import { dose, type DoseAnswer, type DoseInput } from '../dose';
 import { answer, invalid, isRefused, type Refusal, type Result } from '../result';
 import {
@@ -165,10 +165,14 @@ const WORK: Readonly<Record<Job['method'], Work>> = {
     const covers = hoseEndJug({ makes: tank as Quantity, carrier: carrier as Rate, flow });
     if (isRefused(covers)) return covers;
     const [first, last] = [sized.loads[0], sized.loads.at(-1)];
-    const water = jug && first ? waterBeside(jug, first.product) : null;
+    const water =
+      jug && first ? waterBeside(jugFill(jug, tank as Quantity, first.finished), first.product) : null;
     return answer({
       // What the jug itself is filled with: the mix is made in the hose.
-      loads: jug && water ? sized.loads.map((load) => ({ ...load, finished: jug })) : [],
+      loads:
+        jug && water
+          ? sized.loads.map((load) => ({ ...load, finished: jugFill(jug, tank as Quantity, load.finished) }))
+          : [],
       figures: [
         ...mixOf(sized),
         figure('jugs', quantity(sized.loads.length, 'count')),

@@ -41,6 +41,16 @@ export function hoseEndJug(input: {
   });
 }
 
+/**
+ * Up to where a jug is filled for less mix than it makes: a full jug always makes the same, so that a part of it makes
+ * that part. `finished` and `makes` are volumes above 0; never more than the jug holds.
+ *
+ * @example jugFill(1 l jug, makes 38 l, 19 l wanted) // 0.5 l
+ */
+export function jugFill(jug: Quantity, makes: Quantity, finished: Quantity): Quantity {
+  return quantity(jug.value * Math.min(1, valueIn(finished, makes.unit) / makes.value), jug.unit);
+}
+
 /** A dial-ratio device: the dial sets how much water carries the jug; the product in the jug stays the same. */
 export function hoseRatio(input: {
   jug: Quantity;

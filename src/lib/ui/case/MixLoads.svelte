@@ -1,6 +1,7 @@
 <script lang="ts">
   import { partnerAmounts } from '../../core/case';
   import { resolve } from '$app/paths';
+  import { jugFill } from '../../core/calibrate';
   import { fillingLevels, inTool, type DoseAnswer } from '../../core/dose';
   import type { Quantity, Unit } from '../../core/units';
   import type { CardInUse } from '../../core/labels';
@@ -43,15 +44,24 @@
   const stirred = $derived(living || label.form === 'powder' || label.form === 'dust');
 </script>
 
-{#if jug && dose.loads.length > 0}
+{#if jug && sheet.facts.stops.mix?.carryOver}
+  <p class="field-error">
+    Use up or empty what is left first, and clear it above: a jug is always filled anew.
+  </p>
+{:else if jug && dose.loads.length > 0}
   <ol class="plain">
     <li>Backflow preventer on the tap.</li>
     {#each dose.loads.slice(0, 12) as load, i (i)}
       <li>
-        Jug {i + 1}: <b>{quantityText(load.product)}</b> of product, water to its {quantityText({
-          value: jug.size,
-          unit: jug.unit as Unit,
-        })} line, shake. It makes {quantityText(load.finished)} for {quantityText(load.covers)}.
+        Jug {i + 1}: <b>{quantityText(load.product)}</b> of product, water to its {quantityText(
+          jugFill(
+            { value: jug.size, unit: jug.unit as Unit },
+            sheet.facts.stops.mix?.tank ?? load.finished,
+            load.finished,
+          ),
+        )} line, shake. Spray it until it is empty: it makes {quantityText(load.finished)} for {quantityText(
+          load.covers,
+        )}.
       </li>
     {/each}
     <li>
