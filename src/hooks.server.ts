@@ -5,6 +5,7 @@ import { settingsOf } from '$lib/server/session/settings-of';
 import { connect, readWorkspace, withWorkspace, type Connection } from '$lib/server/db/client';
 import { noWeather, standInWeather } from '$lib/server/outside/weather';
 import { accessTo, mayAs, type Access } from '$lib/server/session/access';
+import { localDay } from '$lib/server/session/clock';
 import { COOKIE } from '$lib/server/session/cookie';
 import { securityHeaders } from '$lib/server/session/headers';
 import { sizeRefusal } from '$lib/server/session/sizes';
@@ -12,6 +13,7 @@ import { whoIsAsking, type Asking } from '$lib/server/session/who';
 import { reportFault, sentenceOfFault } from '$lib/server/session/faults';
 
 const connection: Connection | null = building ? null : connect(process.env.DATABASE_URL ?? '');
+const ZONE_IF_NONE = 'UTC';
 const still = process.env.NIMSY_STILL === '1';
 process.on('sveltekit:shutdown', () => void connection?.close());
 
@@ -30,6 +32,9 @@ export const handle: Handle = async ({ event, resolve }) => {
   if (event.route.id !== null) refuseUnlessAllowed(event, asking, needed, changes);
   const { house, person, who } = asking;
   const workspaceId = who?.workspaceId;
+  const settings = who ? settingsOf(who) : DEFAULT_SETTINGS;
+  // Until somebody names a zone, the day is that of the first property.
+  const zone = settings.timeZone === ZONE_IF_NONE ? (who?.zone ?? ZONE_IF_NONE) : settings.timeZone;
   event.locals = {
     db,
     token,
@@ -45,9 +50,11 @@ export const handle: Handle = async ({ event, resolve }) => {
     },
     around: {
       now: house.now(),
+      today: localDay(house.now(), zone),
+      zone,
       weather: house.demonstration ? standInWeather : noWeather,
       real: !house.demonstration,
-      settings: who ? settingsOf(who) : DEFAULT_SETTINGS,
+      settings,
     },
   };
   const response = await resolve(event, {

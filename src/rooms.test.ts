@@ -45,7 +45,7 @@ const LIB: Record<string, { rooms: readonly string[]; packages: RegExp }> = {
   server: {
     rooms: ['core', 'catalog', 'words', 'forms', 'server'],
     packages:
-      /^(node:.+|drizzle-orm(\/.+)?|postgres|zod|@node-rs\/argon2|@sveltejs\/kit|sharp|jsonc-parser|csv-parse|csv-stringify)$/,
+      /^(node:.+|drizzle-orm(\/.+)?|postgres|zod|@node-rs\/argon2|@sveltejs\/kit|\$app\/server|sharp|jsonc-parser|csv-parse|csv-stringify)$/,
   },
 };
 const SRC = join(process.cwd(), 'src');

@@ -1,6 +1,6 @@
 import { createInterface } from 'node:readline';
 import { invalid, isRefused, type Refusal } from '../lib/core/result';
-import { refusalSentence } from '../lib/words/refusals';
+import { PLAIN, refusalSentence } from '../lib/words';
 import { TOPICS } from './topics';
 
 export type CalcAnswer = { ok: unknown } | { refused: string; message: string; path: string };
@@ -33,8 +33,11 @@ export function calculateLine(line: string): CalcAnswer {
   return calculate(topic, input);
 }
 
+/** In the calculation contract a value is called by its path. */
+const pathName = (path: string): string => (path === '' ? 'The input' : `“${path}”`);
+
 function refused(refusal: Refusal): CalcAnswer {
-  return { refused: refusal.code, message: refusalSentence(refusal), path: refusal.path };
+  return { refused: refusal.code, message: refusalSentence(refusal, PLAIN, pathName), path: refusal.path };
 }
 
 /** undefined where the text is no JSON. */

@@ -16,5 +16,6 @@ export const load: LayoutServerLoad = ({ locals: { who, person, house, around } 
   alone: house.signIn === 'only-me',
   manner: mannerOf(around.settings),
   demonstration: house.demonstration,
-  clock: around.now.toISOString(),
+  today: around.today,
+  zone: around.zone,
 });

@@ -6,6 +6,7 @@
   import { setShow } from '$lib/ui/parts/show';
   import { showIn } from '$lib/words';
   import { onMount, untrack } from 'svelte';
+  import { setToday, setZone } from '$lib/ui/parts/today';
   import { setMayChange } from '$lib/ui/parts/may';
   import { holdTyped } from '$lib/ui/parts/typed-early';
   import { browser } from '$app/environment';
@@ -13,6 +14,8 @@
 
   let { data, children }: LayoutProps = $props();
   setShow(showIn(untrack(() => data.manner)));
+  setToday(() => data.today);
+  setZone(() => data.zone);
   setMayChange(() => data.role !== 'viewer');
 
   // The page as the server wrote it still stands here; once it is mounted, its scripts have it.
@@ -35,7 +38,7 @@
   person={data.person}
   workspace={data.workspace}
   demonstration={data.demonstration}
-  clock={data.clock}
+  today={data.today}
 />
 <main id="main">{@render children()}</main>
 

@@ -5,22 +5,24 @@ import { listEquipment } from '$lib/server/store/equipment';
 import { loadOpenCases } from '$lib/server/store/cases';
 import { loadShelf } from '$lib/server/store/shelf';
 import { listProperties } from '$lib/server/store/properties';
-import { localDay, localHour } from '$lib/server/session/clock';
+import { localHour } from '$lib/server/session/clock';
 import { showIn, STOP_NAMES, trailText } from '$lib/words';
 import type { PageServerLoad } from './$types';
 
 /** The zone of the firm's own day is that of its settings, or of its first property. */
-const ZONE_IF_NONE = 'UTC';
 
 export const load: PageServerLoad = async ({ locals }) => {
   const [cases, shelf, properties, tools] = await locals.inWorkspace((tx) =>
-    Promise.all([loadOpenCases(tx, locals.around), loadShelf(tx), listProperties(tx), listEquipment(tx)]),
+    Promise.all([
+      loadOpenCases(tx, locals.around),
+      loadShelf(tx, locals.around.settings.currency),
+      listProperties(tx),
+      listEquipment(tx),
+    ]),
   );
   const { settings } = locals.around;
   const show = showIn(settings);
-  const zone =
-    settings.timeZone === ZONE_IF_NONE ? (properties[0]?.timeZone ?? ZONE_IF_NONE) : settings.timeZone;
-  const today = localDay(locals.around.now, zone);
+  const { zone, today } = locals.around;
   const entries = cases.map(({ facts }) => {
     const view = assess(facts);
     const agenda = agendaOf(facts, view);

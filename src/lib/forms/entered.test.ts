@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { asTyped, fieldsOf, parseRecord } from '.';
 import { isRefused } from '../core/result';
-import { enteredText, enteredUnit, fromKept, KEPT_IN, toKept, type Measure } from '../core/units';
+import { enteredNumber, enteredUnit, fromKept, KEPT_IN, toKept, type Measure } from '../core/units';
 import { refusalSentence } from '../words';
 
 function sent(entries: Record<string, string>) {
@@ -28,7 +28,11 @@ describe('numbers typed in the units of the workspace', () => {
       for (const system of ['us', 'uk', 'metric'] as const)
         for (const kept of [0.3, 1.5, 7, 33.333, 999]) {
           const unit = enteredUnit(measure, system);
-          const fields = sent({ x: enteredText(kept, unit), 'x~in': unit, 'x~before': String(kept) });
+          const fields = sent({
+            x: String(enteredNumber(kept, unit)),
+            'x~in': unit,
+            'x~before': String(kept),
+          });
           expect(Number(fields.get('x'))).toBe(kept);
           expect(toKept(fromKept(kept, unit), unit)).toBeCloseTo(kept, 9);
         }
@@ -37,7 +41,7 @@ describe('numbers typed in the units of the workspace', () => {
   it('are refused with the bounds in the unit that was typed, and text is left as it was', () => {
     const fields = sent({ windKmh: '200', 'windKmh~in': 'mph', tempC: 'warm', 'tempC~in': 'F' });
     const parsed = parseRecord(fields);
-    const sentences = isRefused(parsed) ? asTyped(parsed.refused, fields).map(refusalSentence) : [];
+    const sentences = isRefused(parsed) ? asTyped(parsed.refused, fields).map((r) => refusalSentence(r)) : [];
     expect(sentences).toContain('The wind must lie between 0 and 93.2; it is 200.');
     expect(sentences.find((s) => s.startsWith('The temperature'))).toMatch(/must be a number; it is warm/);
   });

@@ -1,15 +1,55 @@
 import { z } from 'zod';
 import type { Expected, Refusal } from '../core/result';
-import { BEFORE, IN, fromKept, isUnit, keptFrom, parseDay, type CalendarDay, type Unit } from '../core/units';
+import {
+  AS,
+  BEFORE,
+  CLOCK,
+  DATE_ORDERS,
+  DAY,
+  doubtfulText,
+  fromKept,
+  IN,
+  isUnit,
+  keptFrom,
+  NUMBER_MANNERS,
+  parseDay,
+  readClock,
+  readDay,
+  readNumber,
+  readQuantity,
+  TODAY,
+  UNIT,
+  valueIn,
+  type CalendarDay,
+  type DateOrder,
+  type NumberManner,
+  type Unit,
+} from '../core/units';
 import { hourText, parseHour } from './calc/windows-schema';
 
 /** What a form sent: dotted names and text. A name that comes twice keeps its first value. */
 export type Fields = ReadonlyMap<string, string>;
 
+/** A form with more fields, or a longer one, is none of ours; what stands behind is not looked at. */
+const MOST_FIELDS = 3000;
+
 export function fieldsOf(form: FormData): Fields {
   const fields = new Map<string, string>();
   for (const [name, value] of form)
-    if (typeof value === 'string' && !fields.has(name)) fields.set(name, value);
+    if (typeof value === 'string' && !fields.has(name) && fields.size < MOST_FIELDS) fields.set(name, value);
+  for (const [name, manner] of fields) {
+    const field = name.endsWith(AS) ? name.slice(0, -AS.length) : null;
+    if (field === null || !isManner(manner)) continue;
+    const typed = fields.get(field);
+    if (typed !== undefined) fields.set(field, asWritten(typed, manner, unitOf(fields, field)));
+  }
+  for (const [name, order] of fields) {
+    if (name.endsWith(DAY)) readDayOf(fields, name.slice(0, -DAY.length), order);
+    else if (name.endsWith(CLOCK)) {
+      const field = name.slice(0, -CLOCK.length);
+      fields.set(field, readClock(fields.get(field) ?? '') ?? fields.get(field) ?? '');
+    }
+  }
   for (const [name, unit] of fields) {
     const field = name.endsWith(IN) ? name.slice(0, -IN.length) : null;
     const typed = field === null ? undefined : toNumber(fields.get(field));
@@ -18,6 +58,45 @@ export function fieldsOf(form: FormData): Fields {
     fields.set(field, String(keptFrom(typed, unit, typeof before === 'number' ? before : null)));
   }
   return fields;
+}
+
+/** A day as it was typed, as the core writes it; what is no day stays as it is, to be refused. */
+function readDayOf(fields: Map<string, string>, field: string, order: string): void {
+  const today = parseDay(fields.get(`${field}${TODAY}`) ?? '');
+  const typed = fields.get(field);
+  if (typed === undefined || !today || !(DATE_ORDERS as readonly string[]).includes(order)) return;
+  const day = readDay(typed, order as DateOrder, today);
+  if (day) fields.set(field, day);
+}
+
+const isManner = (text: string): text is NumberManner => (NUMBER_MANNERS as readonly string[]).includes(text);
+
+/** The unit that a number of a form is in: of the pair that it is typed with, or told beside it. */
+function unitOf(fields: Fields, field: string): string | undefined {
+  const pair = field.endsWith('.value') ? fields.get(`${field.slice(0, -'.value'.length)}.unit`) : undefined;
+  return pair ?? fields.get(`${field}${IN}`) ?? fields.get(`${field}${UNIT}`);
+}
+
+/** What was typed in a manner as a plain number; a doubtful one by both its readings; what is no number stays as it is. */
+function asWritten(typed: string, manner: NumberManner, unit: string | undefined): string {
+  const known = unit !== undefined && isUnit(unit) ? unit : null;
+  const read = known === null ? readNumber(typed, manner) : readQuantity(typed, manner, known);
+  switch (read.kind) {
+    case 'blank':
+      return '';
+    case 'number':
+      return String(read.value);
+    case 'quantity':
+      return String(
+        known === null || read.quantity.unit === known
+          ? read.quantity.value
+          : Number(valueIn(read.quantity, known).toPrecision(12)),
+      );
+    case 'ambiguous':
+      return doubtfulText(read.readings);
+    default:
+      return typed;
+  }
 }
 
 /** Refusals with their bounds in the units in which the fields were typed. */
@@ -40,7 +119,7 @@ export function treeOf(fields: Fields): Record<string, unknown> {
   const tree: Record<string, unknown> = Object.create(null) as Record<string, unknown>;
   for (const [name, value] of fields) {
     if (name.includes('~')) continue;
-    const steps = name.split('.').slice(0, 6);
+    const steps = name.slice(0, 200).split('.').slice(0, 6);
     let node = tree;
     steps.forEach((step, i) => {
       if (i === steps.length - 1) node[step] = value;
@@ -59,11 +138,14 @@ function asNode(value: unknown): Record<string, unknown> {
 const because = (expected: Expected, facts: Record<string, unknown> = {}) => ({
   params: { ...facts, expected },
 });
+/** Of a plain number; longer text is not matched against anything. */
+const LONGEST_PLAIN = 40;
 const PLAIN_NUMBER = /^[+-]?(\d+\.?\d*|\.\d+)(e[+-]?\d{1,3})?$/i;
 
 /** Text as a number where it is one; an empty field is a missing one; other text is left to be refused. */
 function toNumber(value: unknown): unknown {
   if (typeof value !== 'string') return value;
+  if (value.length > LONGEST_PLAIN) return value.trim() === '' ? undefined : value;
   const text = value.trim();
   if (text === '') return undefined;
   return PLAIN_NUMBER.test(text) ? Number(text) : value;
@@ -126,8 +208,8 @@ export const dayField = z
   .refine((text) => parseDay(text) !== null, because('a-date'))
   .transform((text) => text as CalendarDay);
 
-const CLOCK = /^([01]\d|2[0-3]):[0-5]\d$/;
-export const clockField = z.string().refine((text) => CLOCK.test(text), because('a-clock-time'));
+const CLOCK_TIME = /^([01]\d|2[0-3]):[0-5]\d$/;
+export const clockField = z.string().refine((text) => CLOCK_TIME.test(text), because('a-clock-time'));
 
 /** An hour such as 2027-09-16T18:00, as hours since the epoch in the place's own offset. */
 export const hourField = z.preprocess(

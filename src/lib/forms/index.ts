@@ -31,3 +31,4 @@ export type { CustomerForm, ShareForm } from './office-forms';
 export { isId, numberIn, revisionIn } from './ids';
 export { parseCalibration, parseEquipment, SIZE_UNITS } from './equipment-form';
 export type { CalibrationForm, EquipmentForm } from './equipment-form';
+export { carriedOver, opensIn } from './bench-units';

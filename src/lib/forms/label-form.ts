@@ -161,7 +161,7 @@ const cardForm = z.object({
 
 const containerForm = z.object({
   lot: neededText(60),
-  price: numeric(0, 1e6),
+  price: orNothing(numeric(0, 1e6)),
   expiresOn: orNothing(dayField),
   keptIn: plainText(60),
 });
@@ -170,7 +170,7 @@ export interface NewLot {
   readonly lot: string;
   readonly size: number;
   readonly unit: string;
-  readonly price: number;
+  readonly price: number | null;
   readonly expiresOn: string | null;
   readonly boughtOn?: string | null;
   readonly openedOn?: string | null;

@@ -18,7 +18,7 @@ import { refusalSentence } from '../words';
 
 const fields = (entries: Record<string, string>) => new Map(Object.entries(entries));
 const sentences = (result: Result<unknown>): string[] =>
-  isRefused(result) ? result.refused.map(refusalSentence) : [];
+  isRefused(result) ? result.refused.map((r) => refusalSentence(r)) : [];
 const answerOf = <T>(result: Result<T>): T =>
   isRefused(result) ? expect.fail(sentences(result).join(' ')) : result.ok;
 
@@ -177,7 +177,7 @@ describe('equipment and its calibrations', () => {
           fields({ ...tank, kind: 'measure', 'size.unit': 'ml', 'size.value': '5', holds: '3' }),
         ),
       ),
-    ).toEqual(['What it holds when full must lie between 5 and 100000.']);
+    ).toEqual(['What it holds when full must lie between 5 and 100,000.']);
     expect(sentences(parseEquipment(fields({ ...tank, kind: 'unicorn' })))[0]).toContain('What it is');
   });
 
@@ -196,7 +196,7 @@ describe('equipment and its calibrations', () => {
       ],
     });
     expect(sentences(parseCalibration('tank', fields({ ...sent, 'readings.3.seconds': '0' })))).toEqual([
-      'Row 4, seconds must lie between 1 and 7200; it is 0.',
+      'Row 4, seconds must lie between 1 and 7,200; it is 0.',
     ]);
     expect(sentences(parseCalibration('tank', fields(flow)))[0]).toContain('Row 1');
   });

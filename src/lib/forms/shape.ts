@@ -1,6 +1,14 @@
 import { z } from 'zod';
 import { invalid, refusal, type Expected, type Refusal, type Result } from '../core/result';
-import { isUnit, parseDay, type CalendarDay, type Quantity, type Rate, type Unit } from '../core/units';
+import {
+  doubtIn,
+  isUnit,
+  parseDay,
+  type CalendarDay,
+  type Quantity,
+  type Rate,
+  type Unit,
+} from '../core/units';
 
 /** No amount in the field is larger, and sums of such numbers stay exact enough. */
 export const LARGEST = 1e12;
@@ -76,10 +84,13 @@ function findUnknownUnits(value: unknown, path: string): Refusal<'unknown-unit'>
 function refusalsOf(issue: z.core.$ZodIssue): Refusal<'invalid-input'>[] {
   const path = issue.path.map(String).join('.');
   switch (issue.code) {
-    case 'invalid_type':
+    case 'invalid_type': {
+      const doubt = issue.expected === 'number' ? doubtIn(issue.input) : null;
+      if (doubt) return [invalid(path, 'one-reading', { first: doubt[0], second: doubt[1] })];
       return [
         invalid(path, issue.input === undefined ? 'needed' : expectedOf(issue.expected), seenIn(issue.input)),
       ];
+    }
     case 'unrecognized_keys':
       return issue.keys.map((key) =>
         invalid(path === '' ? key : `${path}.${key}`, 'a-known-key', { key: key.slice(0, 60) }),

@@ -10,7 +10,7 @@ const containerForm = z
   .object({
     lot: neededText(60),
     size: amount(PRODUCTS, 0.000001, 1e6),
-    price: numeric(0, 1e6),
+    price: orNothing(numeric(0, 1e6)),
     expiresOn: orNothing(dayField),
     boughtOn: orNothing(dayField),
     openedOn: orNothing(dayField),

@@ -344,3 +344,37 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
 }
 
 const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
+/** What a tick of a record said, by the caution that it settled. */
+const TICKED: Readonly<Partial<Record<Caution['code'], string>>> = {
+  'dust-when-dry': 'the place is dry',
+  'bait-on-repellent': 'bait and repellent kept apart',
+  'repellent-on-bait': 'bait and repellent kept apart',
+  'living-after-insecticide': 'nematodes soon after a soil insecticide, accepted',
+  'same-group-again': 'the same mode of action again, no other will do',
+  'interval-not-stated': 'a second treatment by the label’s own words',
+  'active-not-countable': 'the year’s ingredient counted by hand',
+  'below-threshold': 'treated under the threshold, for a reason',
+  'local-care': 'local rule seen to',
+  'area-error-over-rate': 'the area accepted as measured',
+  'water-buffer': 'strip by the water marked on the ground',
+  'no-weather-known': 'weather checked at the place',
+  'calm-air': 'calm air looked at',
+  'below-label-rate': 'below the label’s least, on purpose',
+  'tank-held-other': 'tank rinsed three times',
+  'carry-over-old': 'the label lets the old mix stand',
+  'measure-too-coarse': 'a finer measure used',
+  'carry-over-exceeds-need': 'a place for the rest of the mix',
+  'carry-over-too-strong': 'stronger rest understood',
+  'nematodes-too-few': 'fewer nematodes, on purpose',
+  'flowering-turf': 'mown, no flower left',
+  'wear-ppe': 'protective wear on',
+  'filter-out': 'filters taken out',
+  'keep-out-until': 'people told, notice up',
+};
+
+/** The words of a tick, from its key in a record; a key of another version is told as it was written, without its dashes. */
+export function tickText(key: string): string {
+  const [code = ''] = key.split(/[ :]/);
+  return TICKED[code as Caution['code']] ?? code.replaceAll('-', ' ');
+}

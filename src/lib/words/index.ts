@@ -1,7 +1,9 @@
-export { cautionWords, RANK_WORDS } from './cautions';
+export { cautionWords, RANK_WORDS, tickText } from './cautions';
 export { plainText } from './plain';
-export { fieldName, refusalSentence } from './refusals';
+export { fieldName, knownFieldName } from './field-names';
+export { refusalSentence, type NameField } from './refusals';
 export {
+  atPlace,
   BASIS_WORDS,
   clockText,
   dayOfHour,

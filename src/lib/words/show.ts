@@ -1,11 +1,17 @@
 import { shownPer, type CountBasis } from '../core/identify';
 import {
   enteredUnit,
+  entryText,
   fromKept,
+  readNumber,
   valueIn,
+  writeNumber,
   type CalendarDay,
+  type DateOrder,
   type EnteredUnit,
   type Measure,
+  type NumberManner,
+  type NumberRead,
   type Quantity,
   type Unit,
 } from '../core/units';
@@ -37,8 +43,8 @@ export const unitText = (unit: Unit | string): string => SYMBOLS[unit as Unit] ?
 export interface Manner {
   /** Metric; US: feet, miles, Fahrenheit, US gallons; UK: metric with miles an hour and UK gallons. */
   readonly units: 'metric' | 'us' | 'uk';
-  readonly dates: 'day-month' | 'month-day' | 'year-month-day';
-  readonly numbers: '1,234.5' | '1.234,5' | '1 234,5';
+  readonly dates: DateOrder;
+  readonly numbers: NumberManner;
   /** Three letters, or "" for none. */
   readonly currency: string;
 }
@@ -48,12 +54,6 @@ export const PLAIN_MANNER: Manner = {
   dates: 'day-month',
   numbers: '1,234.5',
   currency: '',
-};
-
-const GROUPING: Record<Manner['numbers'], { group: string; point: string }> = {
-  '1,234.5': { group: ',', point: '.' },
-  '1.234,5': { group: '.', point: ',' },
-  '1 234,5': { group: '\u202f', point: ',' },
 };
 
 /** The same amount in the other system of measures, or null where there is none worth telling. */
@@ -101,26 +101,47 @@ export const BASIS_WORDS: Record<CountBasis, string> = {
   spot: 'spot',
 };
 
+/** Decimals that matter for a number of this size; of what is very small, two figures. */
+function decimalsOf(value: number): number {
+  const size = Math.abs(value);
+  if (size >= 0.1 || size === 0) return size >= 100 ? 0 : size >= 10 ? 1 : size >= 1 ? 2 : 3;
+  return Math.min(12, Math.max(4, 1 - Math.floor(Math.log10(size))));
+}
+
 const dateOf = (day: CalendarDay | string): Date => new Date(`${day}T00:00:00Z`);
+
+/** Formatters by zone: a workspace has a few at most. */
+const ZONES = new Map<string, Intl.DateTimeFormat>();
+
+/** The day and the time of an instant by the clock on the wall of a place. */
+export function atPlace(instant: string, zone: string): { readonly day: CalendarDay; readonly time: string } {
+  const format =
+    ZONES.get(zone) ??
+    new Intl.DateTimeFormat('en-GB', {
+      ...({ timeZone: zone, hourCycle: 'h23', year: 'numeric', month: '2-digit' } as const),
+      ...({ day: '2-digit', hour: '2-digit', minute: '2-digit' } as const),
+    });
+  ZONES.set(zone, format);
+  const part = Object.fromEntries(format.formatToParts(new Date(instant)).map((p) => [p.type, p.value]));
+  return {
+    day: `${part.year?.padStart(4, '0')}-${part.month}-${part.day}` as CalendarDay,
+    time: `${part.hour}:${part.minute}`,
+  };
+}
 
 /** How numbers, amounts, money, days and weather are written in a workspace's manner. */
 export type Show = ReturnType<typeof showIn>;
 
 export function showIn(manner: Manner) {
-  const { group, point } = GROUPING[manner.numbers];
-  const { units, dates, currency } = manner;
+  const { units, dates, currency, numbers } = manner;
 
   /** A number for reading: three to four figures that matter, thousands apart, no trailing zeros. */
-  function numberText(value: number): string {
-    const size = Math.abs(value);
-    const digits = size >= 100 ? 0 : size >= 10 ? 1 : size >= 1 ? 2 : size >= 0.1 ? 3 : 4;
-    const rounded = Number(value.toFixed(digits));
-    const [whole = '0', part] = String(Math.abs(rounded)).includes('e')
-      ? [rounded.toPrecision(3)]
-      : String(Math.abs(rounded)).split('.');
-    const grouped = whole.replace(/\B(?=(\d{3})+(?!\d))/g, group);
-    return `${rounded < 0 ? '−' : ''}${grouped}${part ? `${point}${part}` : ''}`;
-  }
+  const numberText = (value: number): string => writeNumber(value, numbers, decimalsOf(value));
+  /** A number as a field shows it: all its figures, read back as the same number. */
+  /** The same for reading: all its figures, with a mark between thousands. */
+  const exactText = (value: number): string => writeNumber(value, numbers, 12);
+  const entry = (value: number): string => entryText(value, numbers);
+  const readNumberHere = (text: string): NumberRead => readNumber(text, numbers);
 
   function quantityText(q: Quantity): string {
     const unit = unitText(q.unit);
@@ -147,10 +168,10 @@ export function showIn(manner: Manner) {
     `${numberText(value)} ${unitText(unit)} per ${perText(per)}`;
 
   /** Money, with the workspace's currency where it names one. */
-  const priceText = (price: number): string => {
-    const [whole = '0', part] = price.toFixed(2).split('.');
-    const text = `${whole.replace(/\B(?=(\d{3})+(?!\d))/g, group)}${point}${part}`;
-    return currency === '' ? text : `${currency} ${text}`;
+  const priceText = (price: number, paidIn = ''): string => {
+    const text = writeNumber(price, numbers, 2, 2);
+    const named = paidIn === '' ? currency : paidIn;
+    return named === '' ? text : `${named} ${text}`;
   };
 
   /** Thu 16 Sep; with the year where it is not `thisYear`'s. */
@@ -173,6 +194,12 @@ export function showIn(manner: Manner) {
       ? `${name}, ${month} ${number}, ${year}`
       : `${name} ${number} ${month} ${year}`;
   }
+
+  /** An instant by the clock at the place: Wed 15 Sep 07:35. */
+  const instantText = (instant: string, zone: string, thisYear?: CalendarDay | string): string => {
+    const { day, time } = atPlace(instant, zone);
+    return `${dayText(day, thisYear)} ${time}`;
+  };
 
   /** Tomorrow, in 3 days, 2 days late. */
   function whenText(day: CalendarDay, today: CalendarDay): string {
@@ -212,12 +239,16 @@ export function showIn(manner: Manner) {
   return {
     manner,
     numberText,
+    entryText: entry,
+    exactText,
+    readNumber: readNumberHere,
     quantityText,
     besideText,
     rateText,
     priceText,
     dayText,
     longDayText,
+    instantText,
     whenText,
     densityText,
     densityNumber,

@@ -3,5 +3,5 @@ import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => ({
   cases: await locals.inWorkspace(listCases),
-  today: locals.around.now.toISOString().slice(0, 10),
+  today: locals.around.today,
 });

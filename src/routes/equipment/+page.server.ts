@@ -11,7 +11,7 @@ export const load: PageServerLoad = async ({ locals }) => ({
     ...tool,
     due: dueOn(tool.kind, tool.calibratedOn, tool.dueDays),
   })),
-  today: locals.around.now.toISOString().slice(0, 10),
+  today: locals.around.today,
 });
 
 export const actions: Actions = {
@@ -19,7 +19,7 @@ export const actions: Actions = {
     const fields = fieldsOf(await request.formData());
     const form = parseEquipment(fields);
     if (isRefused(form)) return wrongFields(form.refused, fields);
-    const id = await locals.inWorkspace((tx) => addEquipment(tx, form.ok));
+    const id = await locals.inWorkspace((tx) => addEquipment(tx, form.ok, locals.around.settings.currency));
     if (id === null)
       return wrongField(409, 'name', 'There is equipment of that name. Give it another.', fields);
     redirect(303, `/equipment/${id}`);

@@ -1,19 +1,24 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { untrack } from 'svelte';
-  import { METHODS, TARGET_OF, type Job, type Method } from '$lib/core/bench';
+  import { METHODS, type Job, type Method } from '$lib/core/bench';
   import type { Refusal } from '$lib/core/result';
-  import { BENCH_FIELDS, fieldsOf, parseBench } from '$lib/forms';
+  import { BENCH_FIELDS, carriedOver, fieldsOf, opensIn, parseBench } from '$lib/forms';
+  import type { Unit } from '$lib/core/units';
+  import { lastUnit } from '$lib/ui/parts/last-units';
+  import { getShow } from '$lib/ui/parts/show';
   import BenchAnswer from '$lib/ui/bench/BenchAnswer.svelte';
   import Amount from '$lib/ui/parts/Amount.svelte';
   import Choice from '$lib/ui/parts/Choice.svelte';
-  import Field from '$lib/ui/parts/Field.svelte';
+  import NumberField from '$lib/ui/parts/NumberField.svelte';
+  import SharedUnit from '$lib/ui/parts/SharedUnit.svelte';
   import { setErrors } from '$lib/ui/parts/errors';
   import { getMayChange } from '$lib/ui/parts/may';
-  import { benchFieldText, BENCH_METHODS, refusalSentence, unitText } from '$lib/words';
+  import { benchFieldText, BENCH_METHODS, refusalSentence } from '$lib/words';
   import type { PageProps } from './$types';
 
   let { data, form: sent }: PageProps = $props();
+  const show = getShow();
   const may = getMayChange();
   const UNITS = ['ml', 'floz', 'tsp', 'tbsp', 'l', 'g', 'oz', 'kg', 'lb', 'count', 'million'] as const;
   const before = untrack<Readonly<Record<string, string>>>(() => sent?.fields ?? data.fields ?? {});
@@ -26,7 +31,7 @@
   let touched = $state(false);
   setErrors((path) =>
     touched
-      ? refused.map((r) => ({ path: r.path, message: refusalSentence(r) })).find((r) => r.path === path)
+      ? refused.map((r) => ({ path: r.path, message: refusalSentence(r, show) })).find((r) => r.path === path)
           ?.message
       : sent?.errors.find((error) => error.path === path)?.message,
   );
@@ -36,24 +41,30 @@
     refused = 'ok' in parsed ? [] : parsed.refused.filter((r) => r.facts.expected !== 'needed');
     touched = true;
   };
-  /** What was typed stays where the next method asks for the same. */
+  const system = show.manner.units;
+  /** What was typed for other methods, so that going back finds it again. */
+  let typedFor: Partial<Record<Method, Readonly<Record<string, string>>>> = {};
+  /** An amount goes over with its unit, or not at all. */
   function change(next: Method): void {
-    const now = Object.fromEntries([...new FormData(form)].map(([name, value]) => [name, String(value)]));
-    // Units are those of the new method; only ground that is still ground keeps its own.
-    const same = TARGET_OF[next] === TARGET_OF[method];
-    values = Object.fromEntries(
-      Object.entries({ ...values, ...now }).filter(([name]) =>
-        name.startsWith('target.') ? same : !/(\.unit|^rateUnit|^per\.value)$/.test(name),
-      ),
-    );
+    const now = Object.fromEntries(fieldsOf(new FormData(form)));
+    typedFor = { ...typedFor, [method]: now };
+    values = { ...typedFor[next], ...carriedOver(now, method, next) };
     method = next;
     setTimeout(typed);
   }
   $effect(() => {
     if (data.fields) untrack(typed);
   });
-  const unitIn = (units: readonly string[], typedBefore: string | undefined, usual: string): string =>
-    typedBefore !== undefined && units.includes(typedBefore) ? typedBefore : usual;
+  /** The unit and the figure that a field opens with: what was typed, else what was last used here. */
+  function opens(name: string, unit: Unit, units: readonly Unit[], value?: number) {
+    const before = values[`${name}.unit`];
+    if (before !== undefined && (units as readonly string[]).includes(before))
+      return { unit: before, value: values[`${name}.value`] ?? '' };
+    const usual = opensIn(unit, units, system, value);
+    const last = value === undefined ? lastUnit(usual.unit, units) : usual.unit;
+    return { unit: last, value: usual.value ?? '' };
+  }
+  const rateOpens = $derived(values.rateUnit || opensIn(asks.rate, UNITS, system).unit);
 </script>
 
 <svelte:head><title>How much · Nimsy</title></svelte:head>
@@ -95,34 +106,32 @@
         {#key method}
           <h2 class="section-head">The label says</h2>
           <div class="fields">
-            <Field label="At least" name="least" value={values.least} numeric width="6.5rem" />
-            <Field
+            <NumberField label="At least" name="least" value={values.least} width="6.5rem" />
+            <NumberField
               label="At most"
               name="most"
               value={values.most}
-              numeric
               width="6.5rem"
               hint="same if blank"
             />
-            <Choice
+            <SharedUnit
               label="Unit"
               name="rateUnit"
-              value={values.rateUnit || asks.rate}
-              items={UNITS.map((u) => ({ value: u, name: unitText(u) || 'pieces' }))}
-              width="6.5rem"
+              unit={rateOpens}
+              units={UNITS}
+              of={['least', 'most', 'chosen']}
+              onunit={() => setTimeout(typed)}
             />
             <Amount
               label="Per"
               name="per"
-              value={values['per.value'] ?? asks.perValue}
-              unit={unitIn(asks.per, values['per.unit'], asks.per[0] ?? '')}
+              {...opens('per', asks.per[0] ?? 'count', asks.per, asks.perValue)}
               units={asks.per}
             />
-            <Field
+            <NumberField
               label="Rate chosen"
               name="chosen"
               value={values.chosen}
-              numeric
               width="7rem"
               hint="the least if blank"
             />
@@ -143,14 +152,7 @@
                   width="13rem"
                 />
               {:else}
-                <Amount
-                  {label}
-                  {name}
-                  {hint}
-                  {units}
-                  value={values[`${name}.value`] ?? value ?? ''}
-                  unit={unitIn(units, values[`${name}.unit`], unit)}
-                />
+                <Amount {label} {name} {hint} {units} {...opens(name, unit, units, value)} />
               {/if}
             {/each}
           </div>

@@ -3,9 +3,12 @@
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
   import Field from '$lib/ui/parts/Field.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
+  import { atPlace } from '$lib/words';
+  import { getZone } from '$lib/ui/parts/today';
   import { getShow } from '$lib/ui/parts/show';
   import type { PageProps } from './$types';
   const { dayText } = getShow();
+  const zone = getZone();
 
   let { data, form }: PageProps = $props();
   const errors = $derived(form && 'errors' in form ? (form.errors ?? []) : []);
@@ -74,7 +77,7 @@
   {/if}
   {#each data.tombstones as t (t.at)}
     <p class="soft small">
-      {dayText(t.at.slice(0, 10))}: {t.records} old records deleted by {t.by}; the chain ended at {t.last_record_hash.slice(
+      {dayText(atPlace(t.at, zone()).day)}: {t.records} old records deleted by {t.by}; the chain ended at {t.last_record_hash.slice(
         0,
         16,
       )}…

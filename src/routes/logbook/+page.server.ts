@@ -3,5 +3,5 @@ import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => ({
   records: await locals.inWorkspace(listRecords),
-  today: locals.around.now.toISOString().slice(0, 10),
+  today: locals.around.today,
 });

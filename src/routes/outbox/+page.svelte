@@ -1,8 +1,10 @@
 <script lang="ts">
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
+  import { getZone } from '$lib/ui/parts/today';
   import { getShow } from '$lib/ui/parts/show';
   import type { PageProps } from './$types';
-  const { dayText } = getShow();
+  const { instantText } = getShow();
+  const zone = getZone();
 
   let { data }: PageProps = $props();
 </script>
@@ -20,7 +22,7 @@
       <li>
         <p>
           <span class="figure">{subject}</span>
-          <span class="soft small">to {to} · {dayText(at.slice(0, 10))} {at.slice(11, 16)} UTC</span>
+          <span class="soft small">to {to} · {instantText(at, zone())}</span>
         </p>
         <p class="body">{body}</p>
       </li>

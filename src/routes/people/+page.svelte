@@ -5,9 +5,12 @@
   import Field from '$lib/ui/parts/Field.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
   import { ROLE_WORDS } from '$lib/words';
+  import { atPlace } from '$lib/words';
+  import { getZone } from '$lib/ui/parts/today';
   import { getShow } from '$lib/ui/parts/show';
   import type { PageProps } from './$types';
   const { dayText } = getShow();
+  const zone = getZone();
 
   let { data, form }: PageProps = $props();
   const ROLES = (['owner', 'technician', 'viewer'] as const).map((role) => ({
@@ -87,7 +90,7 @@
         <li class="member">
           <span
             >{email} as {ROLE_WORDS[role].name}<br /><span class="soft small"
-              >by {by}, {over ? 'expired' : 'until'} {dayText(expiresAt.slice(0, 10))}</span
+              >by {by}, {over ? 'expired' : 'until'} {dayText(atPlace(expiresAt, zone()).day)}</span
             ></span
           >
           <form method="POST" action="?/withdraw">

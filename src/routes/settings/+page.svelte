@@ -4,6 +4,8 @@
   import ThresholdRows from '$lib/ui/office/ThresholdRows.svelte';
   import Choice from '$lib/ui/parts/Choice.svelte';
   import Field from '$lib/ui/parts/Field.svelte';
+  import DateField from '$lib/ui/parts/DateField.svelte';
+  import NumberField from '$lib/ui/parts/NumberField.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
   import type { PageProps } from './$types';
 
@@ -92,13 +94,12 @@
         <div class="fields">
           <Field label="Licence holder" name="licence.holder" value={s.licence.holder} width="16rem" />
           <Field label="Licence number" name="licence.number" value={s.licence.number} width="12rem" />
-          <Field label="Valid until" name="licence.until" type="date" value={s.licence.until} width="11rem" />
-          <Field
+          <DateField label="Valid until" name="licence.until" value={s.licence.until} />
+          <NumberField
             label="Records are kept"
             after="years"
             name="retentionYears"
             value={s.retentionYears}
-            numeric
             width="14rem"
             hint="as long as your place asks"
           />

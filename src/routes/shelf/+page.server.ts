@@ -3,5 +3,5 @@ import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => ({
   shelf: await locals.inWorkspace(loadShelf),
-  today: locals.around.now.toISOString().slice(0, 10),
+  today: locals.around.today,
 });

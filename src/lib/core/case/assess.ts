@@ -27,6 +27,7 @@ import { cautionsOf } from './cautions-of';
 import { dayOfWork } from './day-of-work';
 import type { CaseFacts } from './facts';
 import { lawnOf } from './lawn-of';
+import { lotInUse } from './lot-in-use';
 import { trailOf } from './trail';
 import type { CaseView } from './view';
 
@@ -254,7 +255,7 @@ function mixOf(
   const { use, id } = chosen.label;
   const mix = facts.stops.mix;
   const rate = mix?.rate ?? use.rate.min;
-  const container = chosen.containers.find((c) => c.lot === mix?.lot) ?? chosen.containers[0];
+  const container = lotInUse(chosen, facts);
   const used = Math.max(
     ...ground.parts.map((records) =>
       applicationsOf(records, id, use.rate.unit)
@@ -272,7 +273,7 @@ function mixOf(
     split: mix?.split ?? 'fill',
     ...(mix?.step ? { measureStep: mix.step } : {}),
     ...(mix?.holds && mix.step && sameDimension(mix.holds, mix.step) ? { measureHolds: mix.holds } : {}),
-    ...(container && sameDimension(container.size, use.rate)
+    ...(container && container.price !== null && sameDimension(container.size, use.rate)
       ? { container: { size: container.size, price: container.price } }
       : {}),
     ...(use.cap?.of === 'product' ? { cap: { ...use.cap, used: quantity(used, use.rate.unit) } } : {}),

@@ -24,3 +24,4 @@ export { agendaOf } from './agenda';
 export type { AgendaEntry, AgendaKind } from './agenda';
 export { mergeAnswers } from './merge';
 export type { Clash, Merged, Plain, TheirChange } from './merge';
+export { lotInUse } from './lot-in-use';

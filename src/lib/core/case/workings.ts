@@ -1,3 +1,5 @@
+import { targetFor } from '../site';
+import { lotInUse } from './lot-in-use';
 import type { CaseFacts } from './facts';
 import type { CaseView, Source, Working, WorkingInput, WorkingName } from './view';
 
@@ -111,13 +113,16 @@ function area({ stops }: CaseFacts, view: CaseView): Partial<Record<WorkingName,
   };
 }
 
-function amounts({ stops }: CaseFacts, view: CaseView): Partial<Record<WorkingName, Working>> {
+function amounts(facts: CaseFacts, view: CaseView): Partial<Record<WorkingName, Working>> {
   const { dose, label, lawn, rate } = view;
   if (!dose || !label || !lawn || rate === null) return {};
+  const { stops } = facts;
+  const lot = view.chosen ? lotInUse(view.chosen, facts) : undefined;
   const { use, clauses } = label;
   const clause = clauses.rate?.at ?? null;
   const perText = `${use.rate.unit} per ${use.rate.per.value} ${use.rate.per.unit}`;
-  const target = input('target', lawn.area.value, lawn.area.unit, 'measured');
+  const treated = targetFor(lawn, use.rate.per);
+  const target = input('target', treated.value, treated.unit, 'measured');
   const carried = stops.mix?.carryOver;
   return {
     product: {
@@ -154,8 +159,13 @@ function amounts({ stops }: CaseFacts, view: CaseView): Partial<Record<WorkingNa
             formula: 'cost',
             inputs: [
               input('product', dose.product.value, dose.product.unit, 'computed'),
-              input('size', label.container.size.value, label.container.size.unit, 'label'),
-              input('price', view.chosen?.containers[0]?.price ?? 0, null, 'chosen'),
+              input(
+                'size',
+                lot?.size.value ?? label.container.size.value,
+                lot?.size.unit ?? label.container.size.unit,
+                'chosen',
+              ),
+              input('price', lot?.price ?? 0, null, 'chosen'),
             ],
             result: { value: dose.container.costUsed, unit: null },
           },

@@ -6,7 +6,7 @@ export { comparisons, type Comparison, type Question, type Side } from './compar
 export { familyRows, seasonTimes, type FamilyRow } from './families';
 export { treatReasons, type TreatReason } from './treat';
 export { NO_WISHES, WISHES, type Wish, type Wishes } from './wishes';
-export { STOCK_REASONS, stockState, usableUntil } from './stock';
+export { STOCK_REASONS, stockState, usable, usableUntil } from './stock';
 export type { StockChange, StockReason, StockState } from './stock';
 export type {
   ChooseSituation,

@@ -17,7 +17,10 @@ export interface ShelfContainer {
   readonly lot: string;
   readonly size: Quantity;
   readonly left: Quantity;
-  readonly price: number;
+  /** In the workspace's currency; null where it is not known, or was paid in another. */
+  readonly price: number | null;
+  /** What was paid, in what it was paid in. */
+  readonly paid?: { readonly amount: number; readonly currency: string } | null;
   /** As printed on it. */
   readonly expiresOn: CalendarDay | null;
   readonly boughtOn: CalendarDay | null;
@@ -207,7 +210,7 @@ export function situationOf(
 
 function plainDose({ label, containers }: EntryInUse, target: Quantity): DoseAnswer | null {
   const [first] = containers;
-  const price = first && sameDimension(first.size, label.use.rate) ? first.price : undefined;
+  const price = first && sameDimension(first.size, label.use.rate) ? (first.price ?? undefined) : undefined;
   const result = dose({
     rate: label.use.rate,
     ...(label.use.carrier ? { carrier: label.use.carrier } : {}),

@@ -48,6 +48,12 @@ export function usableUntil(
   return days.reduce<CalendarDay | null>((first, day) => (first === null || day < first ? day : first), null);
 }
 
+/** Whether what is in a container may be used on a day: there is something in it, and it is not past its last day. */
+export const usable = (
+  { left, until }: { readonly left: Quantity; readonly until: CalendarDay | null },
+  day: CalendarDay,
+): boolean => left.value > 0 && (until === null || until >= day);
+
 /** How a container stands today; what is expired is that before it is anything else. */
 export function stockState(
   container: { readonly left: Quantity; readonly size: Quantity; readonly until: CalendarDay | null },

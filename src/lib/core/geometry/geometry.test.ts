@@ -149,8 +149,8 @@ describe('taped corners', () => {
 describe('typed legs', () => {
   const per = { m: 1, ft: 0.3048, paces: 0.75 };
   const end = (typed: string): Point | string => {
-    const leg = parseLeg(typed);
-    if (!leg || 'to' in leg) return leg ? 'close' : 'none';
+    const leg = parseLeg(typed, '1,234.5');
+    if (!leg || 'to' in leg || 'doubt' in leg) return leg ? 'close' : 'none';
     const [x, y] = legEnd([0, 0], leg, per, 'm');
     return [Math.round(x * 1e6) / 1e6 + 0, Math.round(y * 1e6) / 1e6 + 0];
   };
@@ -175,8 +175,10 @@ describe('typed sizes', () => {
     ['r 2 at 1;1', [2], null, [1, 1]],
     ['2,5', [2.5], null, null],
     ['3; 4', [], null, [3, 4]],
-  ] as const)('%s', (typed, sizes, unit, at) => expect(parseSize(typed)).toEqual({ sizes, unit, at }));
-  it('are nothing where they say nothing', () => expect(parseSize('12 x')).toBeNull());
+  ] as const)('%s', (typed, sizes, unit, at) =>
+    expect(parseSize(typed, '1,234.5')).toEqual({ sizes, unit, at }),
+  );
+  it('are nothing where they say nothing', () => expect(parseSize('12 x', '1,234.5')).toBeNull());
 });
 
 describe('the earth', () => {

@@ -23,6 +23,7 @@ export {
   parseLeg,
   parseSize,
   triangulate,
+  type Doubt,
   type Leg,
   type LegUnit,
   type TapedCorner,

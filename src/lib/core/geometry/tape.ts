@@ -1,4 +1,5 @@
 import { answer, refuse, type Result } from '../result';
+import { readNumber, type NumberManner } from '../units';
 import type { Point } from './polygon';
 
 export interface TapedCorner {
@@ -49,29 +50,78 @@ const COMPASS: Readonly<Record<string, number>> = {
   w: 270,
   nw: 315,
 };
-const NUMBER = '-?\\d+(?:[.,]\\d+)?';
+const NUMBER = '[-\u2212]?[\\d.,]{1,20}';
 const UNIT = '(m|ft|p|paces)?';
-const WAY = '(n|ne|e|se|s|sw|w|nw|\\d{1,3}(?:[.,]\\d+)?°)';
+const WAY = '(n|ne|e|se|s|sw|w|nw|[\\d.,]{1,8}°)';
 /** A whole text by its parts, blanks between them. Made when somebody types, so that no page carries it that nobody types on. */
 const whole = (...parts: readonly string[]): RegExp => new RegExp(`^${parts.join('\\s*')}$`);
-const number = (text = ''): number => Number(text.replace(',', '.'));
 const unitOf = (text: string | undefined): LegUnit | null =>
   text === 'm' || text === 'ft' ? text : text === undefined ? null : 'paces';
-const bearingOf = (text = ''): number => COMPASS[text] ?? number(text.replace('°', ''));
+/** A number among those of a line that can be read in two ways. */
+export interface Doubt {
+  readonly doubt: readonly [decimal: number, thousands: number];
+}
+/** Nothing that is typed for a length is longer. */
+const LONGEST = 80;
+const FEET_INCHES = /(\d{1,5}) ?['′’] ?(\d{1,2}(?:[.,]\d{1,4})?) ?(?:"|″|”)?/g;
+
+/** Text of one line with feet and inches as feet; null where it is longer than any line. */
+function lineOf(typed: string): string | null {
+  if (typed.length > LONGEST) return null;
+  return typed
+    .trim()
+    .toLowerCase()
+    .replace(
+      FEET_INCHES,
+      (_, feet: string, inches: string) =>
+        `${Number((Number(feet) + Number(inches.replace(',', '.')) / 12).toFixed(6))} ft`,
+    );
+}
+
+/** Reads the numbers of a line by a manner; the first that can be read in two ways is the answer of the whole. */
+class Numbers {
+  doubt: Doubt['doubt'] | null = null;
+  broken = false;
+  readonly #manner: NumberManner;
+  constructor(manner: NumberManner) {
+    this.#manner = manner;
+  }
+  of(text = ''): number {
+    const read = readNumber(text, this.#manner);
+    if (read.kind === 'number') return read.value;
+    if (read.kind === 'ambiguous') this.doubt ??= read.readings;
+    else this.broken = true;
+    return 0;
+  }
+  bearing(text = ''): number {
+    return COMPASS[text] ?? this.of(text.replace('°', ''));
+  }
+  told<T>(read: T | null): T | Doubt | null {
+    return read === null || this.broken ? null : this.doubt ? { doubt: this.doubt } : read;
+  }
+}
 
 /**
  * A typed leg: a length with a compass direction or a bearing in degrees clockwise from the top of the plan ("12.5 e",
  * "e 12.5", "18 ft 40°"), a step across and up ("3; -2"), or "close". null where it is none of these.
  */
-export function parseLeg(typed: string): Leg | null {
-  const text = typed.trim().toLowerCase();
+export function parseLeg(typed: string, manner: NumberManner): Leg | Doubt | null {
+  const text = lineOf(typed);
+  if (text === null) return null;
+  const numbers = new Numbers(manner);
+  return numbers.told(legOf(text, numbers));
+}
+
+function legOf(text: string, numbers: Numbers): Leg | null {
   if (text === 'close' || text === 'c') return { to: 'close' };
   const after = whole(`(${NUMBER})`, UNIT, WAY).exec(text);
-  if (after) return { length: number(after[1]), unit: unitOf(after[2]), bearing: bearingOf(after[3]) };
+  if (after)
+    return { length: numbers.of(after[1]), unit: unitOf(after[2]), bearing: numbers.bearing(after[3]) };
   const first = whole(WAY, `(${NUMBER})`, UNIT).exec(text);
-  if (first) return { bearing: bearingOf(first[1]), length: number(first[2]), unit: unitOf(first[3]) };
+  if (first)
+    return { bearing: numbers.bearing(first[1]), length: numbers.of(first[2]), unit: unitOf(first[3]) };
   const steps = whole(`(${NUMBER})`, ';', `(${NUMBER})`, UNIT).exec(text);
-  if (steps) return { dx: number(steps[1]), dy: number(steps[2]), unit: unitOf(steps[3]) };
+  if (steps) return { dx: numbers.of(steps[1]), dy: numbers.of(steps[2]), unit: unitOf(steps[3]) };
   return null;
 }
 
@@ -102,20 +152,27 @@ export interface TypedSize {
  * A typed size: "12 x 5", "12 x 5 ft at 3; 4" for a rectangle, "r 2", "2.5 at 10; 4" for a circle, "3; 4" for a place
  * across and up from the plan's origin. null where it is none of these.
  */
-export function parseSize(typed: string): TypedSize | null {
-  const text = typed.trim().toLowerCase();
+export function parseSize(typed: string, manner: NumberManner): TypedSize | Doubt | null {
+  const text = lineOf(typed);
+  if (text === null) return null;
+  const numbers = new Numbers(manner);
+  return numbers.told(sizeOf(text, numbers));
+}
+
+function sizeOf(text: string, numbers: Numbers): TypedSize | null {
   const at = (x?: string, y?: string): Point | null =>
-    x === undefined || y === undefined ? null : [number(x), number(y)];
+    x === undefined || y === undefined ? null : [numbers.of(x), numbers.of(y)];
   const place = whole('(?:at\\s)?', `(${NUMBER})`, ';', `(${NUMBER})`, UNIT).exec(text);
   if (place) return { sizes: [], unit: unitOf(place[3]), at: at(place[1], place[2]) };
   const sides = whole(`(${NUMBER})`, '(?:x|×|by)', `(${NUMBER})`, UNIT, AT).exec(text);
   if (sides)
     return {
-      sizes: [number(sides[1]), number(sides[2])],
+      sizes: [numbers.of(sides[1]), numbers.of(sides[2])],
       unit: unitOf(sides[3]),
       at: at(sides[4], sides[5]),
     };
   const radius = whole('(?:r)?', `(${NUMBER})`, UNIT, AT).exec(text);
-  if (radius) return { sizes: [number(radius[1])], unit: unitOf(radius[2]), at: at(radius[3], radius[4]) };
+  if (radius)
+    return { sizes: [numbers.of(radius[1])], unit: unitOf(radius[2]), at: at(radius[3], radius[4]) };
   return null;
 }

@@ -4,6 +4,7 @@ export type Expected =
   | 'a-topic'
   | 'a-number'
   | 'a-number-in-range'
+  | 'one-reading'
   | 'text'
   | 'true-or-false'
   | 'a-list'

@@ -43,12 +43,12 @@ export const toKept = (value: number, unit: string): number => TURNS[unit]?.[0](
 export const fromKept = (value: number, unit: string): number => TURNS[unit]?.[1](value) ?? value;
 
 /**
- * A kept number as a field shows it in `unit`: short, yet the same number again by `keptFrom`.
+ * A kept number in `unit`, short, yet the same number again by `keptFrom`.
  *
- * @example enteredText(3, 'ft') // '9.84'
+ * @example enteredNumber(3, 'ft') // 9.84
  */
-export const enteredText = (kept: number, unit: string): string =>
-  TURNS[unit] === undefined ? String(kept) : String(Number(fromKept(kept, unit).toPrecision(3)));
+export const enteredNumber = (kept: number, unit: string): number =>
+  TURNS[unit] === undefined ? kept : Number(fromKept(kept, unit).toPrecision(3));
 
 /**
  * What a field holds, in the kept unit. Where it still shows the number that was kept before, that number is meant,
@@ -56,10 +56,28 @@ export const enteredText = (kept: number, unit: string): string =>
  */
 export function keptFrom(entered: number, unit: string, before: number | null): number {
   if (TURNS[unit] === undefined) return entered;
-  if (before !== null && Number(enteredText(before, unit)) === entered) return before;
+  if (before !== null && enteredNumber(before, unit) === entered) return before;
   return Number(toKept(entered, unit).toPrecision(12));
 }
 
 /** Beside a field that was typed in another unit than its number is kept in: that unit, and what was kept before. */
 export const IN = '~in';
 export const BEFORE = '~before';
+/** Beside a field that holds a number: the manner in which it was typed, and the unit that it is in by the page. */
+export const AS = '~as';
+export const UNIT = '~unit';
+/** Beside a field that holds a day: the order of its figures, and which day is today; beside a time: its hours. */
+export const DAY = '~day';
+export const TODAY = '~today';
+export const CLOCK = '~clock';
+
+/** A number that can be read in two ways, on its way to being refused by name: no number looks like it. */
+export const doubtfulText = ([decimal, thousands]: readonly [number, number]): string =>
+  `~${decimal}~${thousands}`;
+
+/** The two readings of a doubtful number, or null where the text is none. */
+export function doubtIn(text: unknown): readonly [number, number] | null {
+  if (typeof text !== 'string' || !text.startsWith('~') || text.length > 60) return null;
+  const [, a, b] = text.split('~').map(Number);
+  return a !== undefined && b !== undefined && Number.isFinite(a) && Number.isFinite(b) ? [a, b] : null;
+}

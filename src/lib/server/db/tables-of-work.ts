@@ -210,7 +210,10 @@ export const containers = pgTable(
     lot: text('lot').notNull(),
     size: doublePrecision('size').notNull(),
     unit: text('unit').notNull(),
-    price: doublePrecision('price').notNull(),
+    /** What was paid; null where nobody said. */
+    price: doublePrecision('price'),
+    /** Three letters, or "" where the workspace named none when it was paid. */
+    currency: text('currency').notNull().default(''),
     expiresOn: date('expires_on', { mode: 'string' }),
     keptIn: text('kept_in').notNull(),
     boughtOn: date('bought_on', { mode: 'string' }),
@@ -286,6 +289,7 @@ export const equipment = pgTable(
     makers: doublePrecision('makers'),
     /** What it cost, and over how many jobs that is spread. */
     price: doublePrecision('price'),
+    currency: text('currency').notNull().default(''),
     lifeJobs: integer('life_jobs'),
   },
   (t) => [unique().on(t.workspaceId, t.name), unique().on(t.workspaceId, t.id)],

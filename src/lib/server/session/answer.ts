@@ -1,7 +1,8 @@
+import { getRequestEvent } from '$app/server';
 import { fail } from '@sveltejs/kit';
 import type { Refusal } from '../../core/result';
 import { asTyped } from '../../forms';
-import { refusalSentence } from '../../words';
+import { refusalSentence, showIn } from '../../words';
 
 /** Never sent back to the page. */
 const SECRET = /password|again/;
@@ -14,11 +15,13 @@ export interface FormTrouble {
 
 /** Status 400 with a sentence for each field that is wrong, and what was typed. */
 export function wrongFields(refused: readonly Refusal[], fields: ReadonlyMap<string, string>) {
-  return wrong(
-    400,
-    asTyped(refused, fields).map((r) => ({ path: r.path, message: refusalSentence(r) })),
-    fields,
-  );
+  return wrong(400, sentencesOf(refused, fields), fields);
+}
+
+/** A sentence for each refusal, in the manner of the workspace that asks. */
+export function sentencesOf(refused: readonly Refusal[], fields: ReadonlyMap<string, string>) {
+  const show = showIn(getRequestEvent().locals.around.settings);
+  return asTyped(refused, fields).map((r) => ({ path: r.path, message: refusalSentence(r, show) }));
 }
 
 /** A refusal in one sentence about one field ("" for the whole form). */

@@ -29,6 +29,8 @@ export interface Who {
   /** As it is kept; parsed by whoever needs it. */
   readonly settings: unknown;
   readonly settingsRevision: number;
+  /** The zone of the first property that was entered; null where there is none. */
+  readonly zone: string | null;
 }
 
 export interface Asking {
@@ -49,6 +51,7 @@ interface Answer extends Record<string, unknown> {
     readonly role: Role;
     readonly settings: unknown;
     readonly settingsRevision: number;
+    readonly zone: string | null;
   } | null;
 }
 
@@ -82,6 +85,7 @@ export async function whoIsAsking(db: Database, token: string | undefined, still
             role: workspace.role,
             settings: workspace.settings,
             settingsRevision: workspace.settingsRevision,
+            zone: workspace.zone,
           }
         : null,
   };

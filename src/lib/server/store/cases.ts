@@ -64,6 +64,9 @@ export interface LoadedCase {
 
 export interface Surroundings {
   readonly now: Date;
+  /** The day in the workspace's own zone. */
+  readonly today: CalendarDay;
+  readonly zone: string;
   readonly weather: WeatherSource;
   readonly real: boolean;
   readonly settings: Settings;
@@ -191,8 +194,9 @@ function casesFrom(
   const changes = fromJsonRows(t.stockChanges, lists.changes);
   const book = fromJsonRows(t.calibrations, lists.calibrations);
   const equipment = fromJsonRows(t.equipment, lists.equipment).map(
-    ({ id, workspaceId: _w, dueDays: _d, makers, ...tool }): Equipment => ({
+    ({ id, workspaceId: _w, dueDays: _d, makers, currency, ...tool }): Equipment => ({
       ...tool,
+      price: currency === '' || currency === around.settings.currency ? tool.price : null,
       proven: orMakers(
         provenBy(
           book
@@ -216,6 +220,7 @@ function casesFrom(
     containers,
     all.map((r) => r.record),
     changes,
+    around.settings.currency,
   );
   const loaded = cases.flatMap((row) => {
     const property = properties.find((p) => p.id === row.propertyId);

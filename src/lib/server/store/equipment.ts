@@ -17,6 +17,7 @@ export interface BookEntry extends Calibration {
 export interface Tool extends EquipmentForm {
   readonly id: string;
   readonly calibratedOn: CalendarDay | null;
+  readonly currency: string;
 }
 
 const own = (tx: Tx, id: string) => and(eq(t.equipment.workspaceId, tx.workspaceId), eq(t.equipment.id, id));
@@ -59,10 +60,10 @@ export async function findEquipment(tx: Tx, id: string): Promise<{ tool: Tool; b
 }
 
 /** The id of the new tool; null where one of that name is there. */
-export async function addEquipment(tx: Tx, form: EquipmentForm): Promise<string | null> {
+export async function addEquipment(tx: Tx, form: EquipmentForm, currency: string): Promise<string | null> {
   const [row] = await tx
     .insert(t.equipment)
-    .values({ workspaceId: tx.workspaceId, ...form })
+    .values({ workspaceId: tx.workspaceId, ...form, currency })
     .onConflictDoNothing()
     .returning({ id: t.equipment.id });
   return row?.id ?? null;
@@ -73,13 +74,21 @@ export async function changeEquipment(
   tx: Tx,
   id: string,
   { kind: _, ...form }: EquipmentForm,
+  currency: string,
 ): Promise<boolean> {
   const [other] = await tx
     .select({ id: t.equipment.id })
     .from(t.equipment)
     .where(and(eq(t.equipment.workspaceId, tx.workspaceId), eq(t.equipment.name, form.name)));
   if (other && other.id !== id) return false;
-  await tx.update(t.equipment).set(form).where(own(tx, id));
+  // A price that stays what it was stays in what it was paid in.
+  await tx
+    .update(t.equipment)
+    .set({
+      ...form,
+      currency: sql`case when ${t.equipment.price} is not distinct from ${form.price} then ${t.equipment.currency} else ${currency} end`,
+    })
+    .where(own(tx, id));
   return true;
 }
 

@@ -61,6 +61,7 @@ export function shelfFromRows(
   containers: readonly Row<typeof tables.containers>[],
   records: readonly ApplicationRecord[],
   changes: readonly Pick<Row<typeof tables.stockChanges>, 'labelId' | 'lot' | 'amount'>[],
+  currency: string,
 ): ShelfEntry[] {
   const held = grouped(containers, (c) => c.labelId);
   const used = grouped(standing(records), (r) => lotKey(r.label.id, r.lot ?? ''));
@@ -80,7 +81,8 @@ export function shelfFromRows(
           lot: c.lot,
           size,
           left: leftOf({ labelId: label.id, lot: c.lot, size }, used.get(key) ?? [], changed.get(key) ?? []),
-          price: c.price,
+          price: c.currency === '' || c.currency === currency ? c.price : null,
+          paid: c.price === null ? null : { amount: c.price, currency: c.currency },
           ...days,
           until: usableUntil(days, label),
           keptIn: c.keptIn,

@@ -6,17 +6,21 @@ import type { Tx } from '../db/client';
 import * as t from '../db/schema';
 import { cardOf, newestOf, recordFromRow, shelfFromRows } from './rows';
 
-/** The newest version of every label of the workspace with its containers. */
-export async function loadShelf(tx: Tx): Promise<ShelfEntry[]> {
+/** The newest version of every label of the workspace with its containers; prices in the currency that is wanted. */
+export async function loadShelf(tx: Tx, currency = ''): Promise<ShelfEntry[]> {
   const [labels, containers, records, changes] = await Promise.all([
     tx.select().from(t.labels).where(eq(t.labels.workspaceId, tx.workspaceId)),
     tx.select().from(t.containers).where(eq(t.containers.workspaceId, tx.workspaceId)),
     tx.select().from(t.records).where(eq(t.records.workspaceId, tx.workspaceId)),
     tx.select().from(t.stockChanges).where(eq(t.stockChanges.workspaceId, tx.workspaceId)),
   ]);
-  return shelfFromRows(newestOf(labels).map(cardOf), containers, records.map(recordFromRow), changes).sort(
-    (a, b) => a.label.name.localeCompare(b.label.name, 'en'),
-  );
+  return shelfFromRows(
+    newestOf(labels).map(cardOf),
+    containers,
+    records.map(recordFromRow),
+    changes,
+    currency,
+  ).sort((a, b) => a.label.name.localeCompare(b.label.name, 'en'));
 }
 
 /** Every version of a label, the newest first. */

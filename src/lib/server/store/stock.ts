@@ -16,7 +16,11 @@ const container = (tx: Tx, labelId: string, lot: string) =>
   );
 
 /** Puts a container on the shelf; false where one of that lot is there already. */
-export async function addContainer(tx: Tx, labelId: string, lot: NewLot): Promise<boolean> {
+export async function addContainer(
+  tx: Tx,
+  labelId: string,
+  lot: NewLot & { readonly currency: string },
+): Promise<boolean> {
   const added = await tx
     .insert(t.containers)
     .values({ workspaceId: tx.workspaceId, labelId, ...lot })

@@ -1,6 +1,7 @@
 import { eq, sql } from 'drizzle-orm';
 import { afterAll, describe, expect, it } from 'vitest';
 import { DEFAULT_SETTINGS } from '../../forms';
+import type { CalendarDay } from '../../core/units';
 import { connect, withWorkspace } from '../db/client';
 import * as t from '../db/schema';
 import { noWeather } from '../outside/weather';
@@ -16,6 +17,8 @@ afterAll(() => Promise.all([app.close(), owner.close()]));
 
 const around = {
   now: new Date('2027-09-15T06:30:00Z'),
+  today: '2027-09-15' as CalendarDay,
+  zone: 'Europe/London',
   weather: noWeather,
   real: false,
   settings: DEFAULT_SETTINGS,

@@ -6,7 +6,8 @@
 
   /** What a job comes to, largest first. */
   let { job }: { job: Job } = $props();
-  const { besideText, numberText, quantityText, rateText } = getShow();
+  const show = getShow();
+  const { besideText, numberText, quantityText, rateText } = show;
   const result = $derived(howMuch(job));
   const worked = $derived('ok' in result ? result.ok : null);
   const halted = $derived(worked?.problems.some((problem) => BENCH_HALTS.includes(problem)) ?? false);
@@ -15,7 +16,7 @@
 </script>
 
 {#if 'refused' in result}
-  {#each result.refused as r, i (i)}<p class="field-error">{refusalSentence(r)}</p>{/each}
+  {#each result.refused as r, i (i)}<p class="field-error">{refusalSentence(r, show)}</p>{/each}
 {:else if worked}
   {#each worked.problems as problem (problem)}<p class="problem" class:halt={BENCH_HALTS.includes(problem)}>
       {BENCH_PROBLEMS[problem] ?? problem}

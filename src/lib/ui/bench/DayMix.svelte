@@ -29,7 +29,8 @@
   }
   /** Jobs of one mix: which of them are done on the day, from which tanks, load by load. */
   let { jobs, tanks }: { jobs: readonly Job[]; tanks: readonly Tank[] } = $props();
-  const { quantityText, rateText } = getShow();
+  const show = getShow();
+  const { quantityText, rateText } = show;
   let off = $state<readonly number[]>([]);
   /** Taken are the tanks that the cases name; where they name none, all. */
   let noTank = $state<readonly string[]>(
@@ -95,7 +96,7 @@
       {#if taken.length === 0 || used.length === 0}
         <p class="soft">Tick a job and a tank.</p>
       {:else if 'refused' in result}
-        {#each result.refused as r, i (i)}<p class="field-error">{refusalSentence(r)}</p>{/each}
+        {#each result.refused as r, i (i)}<p class="field-error">{refusalSentence(r, show)}</p>{/each}
       {:else if plan}
         <p class="big figure">{quantityText(plan.product)} in {quantityText(plan.finished)}</p>
         <div class="loads">

@@ -15,7 +15,7 @@
   } from '../../words';
   import { getShow } from '../parts/show';
   import ThresholdBar from '../drawings/ThresholdBar.svelte';
-  import Field from '../parts/Field.svelte';
+  import NumberField from '../parts/NumberField.svelte';
   import Note from '../parts/Note.svelte';
   import Tick from '../parts/Tick.svelte';
   import Families from './Families.svelte';
@@ -113,7 +113,7 @@
     {#each WISHES as wish (wish)}
       <Tick label={WISH_WORDS[wish]} name="wishes.{wish}" checked={start?.wishes.includes(wish) ?? false} />
     {/each}
-    <Field label="Budget" name="budget" value={start?.budget ?? ''} numeric width="7rem" />
+    <NumberField label="Budget" name="budget" value={start?.budget ?? ''} width="7rem" />
   </div>
 </fieldset>
 

@@ -1,8 +1,10 @@
 <script lang="ts">
   import type { Clash, Plain, TheirChange } from '../../core/case';
-  import { fieldName, plainText } from '../../words';
+  import { atPlace, fieldName, plainText } from '../../words';
+  import { getZone } from '../parts/today';
   import { getShow } from '../parts/show';
   const show = getShow();
+  const zone = getZone();
 
   interface Props {
     by: string;
@@ -18,7 +20,7 @@
 </script>
 
 <section class="conflict" role="alert" aria-label="Somebody else saved meanwhile">
-  <h2>{by} saved this stop at {at.slice(11, 16)} UTC, after you opened it</h2>
+  <h2>{by} saved this stop at {atPlace(at, zone()).time}, after you opened it</h2>
   <p>Nothing of yours was saved yet, and nothing of theirs was lost.</p>
   <input type="hidden" name="basedOn" value={basedOn} />
   <input type="hidden" name="seen" value={revision} />

@@ -5,6 +5,8 @@
   import { getShow } from '../parts/show';
   import Amount from '../parts/Amount.svelte';
   import Field from '../parts/Field.svelte';
+  import DateField from '../parts/DateField.svelte';
+  import TimeField from '../parts/TimeField.svelte';
   import Reading from '../parts/Reading.svelte';
   import Note from '../parts/Note.svelte';
   import { setErrors } from '../parts/errors';
@@ -86,15 +88,9 @@
         </p>{/if}
       <input type="hidden" name="requestKey" value={requestKey} />
       <div class="fields">
-        <Field
-          label="Date"
-          name="doneOn"
-          type="date"
-          value={from?.doneOn ?? sheet.facts.today}
-          width="10.5rem"
-        />
-        <Field label="Start" name="startedAt" type="time" value={from?.startedAt ?? time} width="8rem" />
-        <Field label="End" name="endedAt" type="time" value={from?.endedAt ?? time} width="8rem" />
+        <DateField label="Date" name="doneOn" value={from?.doneOn ?? sheet.facts.today} />
+        <TimeField label="Start" name="startedAt" value={from?.startedAt ?? time} />
+        <TimeField label="End" name="endedAt" value={from?.endedAt ?? time} />
       </div>
       <div class="fields">
         <Amount

@@ -9,6 +9,7 @@
   import Amount from '../parts/Amount.svelte';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
+  import NumberField from '../parts/NumberField.svelte';
   import Note from '../parts/Note.svelte';
   import Tick from '../parts/Tick.svelte';
   import Reading from '../parts/Reading.svelte';
@@ -185,7 +186,7 @@
       {#if test.basis === 'm2' || test.basis === '100 m2'}
         <Amount label="Frame" name="frame" value={frame.value} unit={frame.unit} units={test.units} />
       {:else}
-        <Field label={FRAME_WORDS[test.basis]} name="frame.value" value={frame.value} numeric width="8rem" />
+        <NumberField label={FRAME_WORDS[test.basis]} name="frame.value" value={frame.value} width="8rem" />
         <input type="hidden" name="frame.unit" value="count" />
       {/if}
     {/key}
@@ -196,7 +197,7 @@
   <legend class="legend">Counted in each numbered spot</legend>
   <div class="fields">
     {#each Array.from({ length: spots }, (_, i) => i) as i (i)}
-      <Field label="Spot {i + 1}" name="counts.{i}" value={start?.counts[i] ?? ''} numeric width="5.2rem" />
+      <NumberField label="Spot {i + 1}" name="counts.{i}" value={start?.counts[i] ?? ''} width="5.2rem" />
     {/each}
     {#if spots < 20}<button type="button" class="button button-plain more" onclick={() => (spots += 1)}
         >Add a spot</button

@@ -5,8 +5,9 @@
   import { refusalSentence } from '../../words';
   import { getShow } from '../parts/show';
   import LawnPlan from '../drawings/LawnPlan.svelte';
-  import Choice from '../parts/Choice.svelte';
-  import Field from '../parts/Field.svelte';
+  import SharedUnit from '../parts/SharedUnit.svelte';
+  import NumberField from '../parts/NumberField.svelte';
+  import LengthField from '../parts/LengthField.svelte';
   import Working from './Working.svelte';
   import { getSheet } from './sheet.svelte';
   import type { Proven } from '../../core/calibrate';
@@ -23,31 +24,31 @@
   let paceFields = $state<HTMLElement>();
   /** A pace of the book goes in as a hundred of them; it is no better than walking twice shows. */
   const [PACES, LEAST_ERROR_PCT] = [100, 3];
-  function takePace(button: HTMLElement, { value, spreadPct }: Proven): void {
+  function takePace({ value, spreadPct }: Proven): void {
     const metres = valueIn({ value: value * PACES, unit: 'm' }, unit);
     const put = (name: string, number: number): void => {
       const field = paceFields?.querySelector<HTMLInputElement>(`[name="${name}"]`);
-      if (field) field.value = String(Number(number.toFixed(2)));
+      if (!field) return;
+      field.value = show.entryText(Number(number.toFixed(2)));
+      field.dispatchEvent(new Event('input', { bubbles: true }));
     };
     put('walked', metres);
     put('walkedPaces', PACES);
     put('paceErrorPct', Math.max(LEAST_ERROR_PCT, spreadPct ?? 0));
-    const form = button.closest('form');
-    if (form) void sheet.propose('measure', form);
   }
   const view = $derived(sheet.view);
   const start = untrack(() => sheet.facts.stops.measure);
   let how = $state(start?.how ?? 'tape');
   let unit = $state(start?.unit ?? (show.manner.units === 'us' ? 'ft' : 'm'));
-  let side = $state('');
-  let covers = $state('');
-  const numberIn = (text: string): number => Number(text.replace(',', '.'));
+  let side = $state<number | null>(null);
+  let covers = $state<number | null>(null);
+  const ground = show.manner.units === 'us' ? ('ft2' as const) : ('m2' as const);
   /** What one load covers by the mix, where there are loads. */
   const load = $derived.by(() => {
     const area = view.dose?.loads[0]?.covers;
-    return area && sameDimension(area, { unit: 'm2' }) ? String(Math.round(valueIn(area, 'm2'))) : '';
+    return area && sameDimension(area, { unit: 'm2' }) ? valueIn(area, 'm2') : null;
   });
-  const other = $derived(otherSide(numberIn(covers === '' ? load : covers), numberIn(side)));
+  const other = $derived(otherSide(covers ?? load ?? 0, side ?? 0));
   const was = (value: number | undefined): number | '' => (value === undefined || value === 0 ? '' : value);
 </script>
 
@@ -64,31 +65,27 @@
   </div>
 </fieldset>
 <div class="fields">
-  <Choice
+  <SharedUnit
     label="Unit"
     name="unit"
-    value={unit}
-    items={[
-      { value: 'm', name: 'm' },
-      { value: 'ft', name: 'ft' },
-    ]}
-    width="6rem"
-    onchange={(value) => (unit = value === 'ft' ? 'ft' : 'm')}
+    {unit}
+    units={['m', 'ft']}
+    of={['length', 'width', 'strip', 'walked']}
+    onunit={(value) => (unit = value === 'ft' ? 'ft' : 'm')}
   />
   {#if how === 'tape'}
-    <Field label="Length" name="length" value={was(start?.length)} numeric after={unit} />
-    <Field label="Width" name="width" value={was(start?.width)} numeric after={unit} />
+    <NumberField label="Length" name="length" value={was(start?.length)} {unit} />
+    <NumberField label="Width" name="width" value={was(start?.width)} {unit} />
   {:else if how === 'paces'}
-    <Field label="Paces along" name="paces.0" value={was(start?.paces[0])} numeric />
-    <Field label="Paces across" name="paces.1" value={was(start?.paces[1])} numeric />
+    <NumberField label="Paces along" name="paces.0" value={was(start?.paces[0])} />
+    <NumberField label="Paces across" name="paces.1" value={was(start?.paces[1])} />
   {/if}
   {#if how !== 'plan'}
-    <Field
+    <NumberField
       label="Strip left out"
       name="strip"
       value={start?.strip ?? 0}
-      numeric
-      after={unit}
+      {unit}
       hint="along one long side"
     />
   {/if}
@@ -104,7 +101,7 @@
   {#if walkers.length > 0}
     <p class="walkers">
       {#each walkers as { name, pace } (name)}
-        <button type="button" class="button" onclick={(event) => takePace(event.currentTarget, pace)}
+        <button type="button" class="button" onclick={() => takePace(pace)}
           >Take {name}’s: {show.lengthText(pace.value)} a pace, {show.dayText(
             pace.doneOn ?? '',
             sheet.facts.today,
@@ -114,13 +111,12 @@
     </p>
   {/if}
   <div class="fields" bind:this={paceFields}>
-    <Field label="Distance walked" name="walked" value={was(start?.walked)} numeric after={unit} />
-    <Field label="Paces counted" name="walkedPaces" value={was(start?.walkedPaces)} numeric />
-    <Field
+    <NumberField label="Distance walked" name="walked" value={was(start?.walked)} {unit} />
+    <NumberField label="Paces counted" name="walkedPaces" value={was(start?.walkedPaces)} />
+    <NumberField
       label="It may be off by"
       name="paceErrorPct"
       value={start?.how === 'paces' ? start.paceErrorPct : 5}
-      numeric
       after="%"
       hint="3 % when walked twice, 10 % when guessed"
     />
@@ -149,19 +145,16 @@
   <details>
     <summary>The other side of what a load covers</summary>
     <div class="fields">
-      <label class="field-label"
-        >One side, m
-        <input class="field-input text-right" inputmode="decimal" bind:value={side} /></label
-      >
-      <label class="field-label"
-        >A load covers, m²
-        <input
-          class="field-input text-right"
-          inputmode="decimal"
-          bind:value={covers}
-          placeholder={load}
-        /></label
-      >
+      <LengthField label="One side" metres={side} {unit} optional live onmetres={(m) => (side = m)} />
+      <NumberField
+        label="A load covers"
+        unit={ground}
+        value={covers === null ? null : Number(valueIn({ value: covers, unit: 'm2' }, ground).toPrecision(6))}
+        placeholder={load === null
+          ? ''
+          : show.entryText(Math.round(valueIn({ value: load, unit: 'm2' }, ground)))}
+        onnumber={(n) => (covers = n === null ? null : valueIn({ value: n, unit: ground }, 'm2'))}
+      />
       <p aria-live="polite">
         {#if other !== null}<span class="figure">Walk {show.lengthText(other)} along the other side.</span>
         {:else}<span class="soft">Type one side of the rectangle to walk.</span>{/if}
@@ -169,7 +162,7 @@
     </div>
   </details>
 {:else if view.lawnRefused.length > 0}
-  <p class="field-error">{refusalSentence(view.lawnRefused[0]!)}</p>
+  <p class="field-error">{refusalSentence(view.lawnRefused[0]!, show)}</p>
 {:else if how !== 'plan'}
   <p class="soft">The area, its error and the plan appear as the sides are typed.</p>
 {/if}

@@ -7,7 +7,8 @@
   import MixSettings from './MixSettings.svelte';
   import { getSheet } from './sheet.svelte';
   import type { StopProps } from './stop-props';
-  const { besideText, numberText, priceText, quantityText } = getShow();
+  const show = getShow();
+  const { besideText, numberText, priceText, quantityText } = show;
 
   let { equipment, person, time }: StopProps = $props();
   const sheet = getSheet();
@@ -47,7 +48,7 @@
     <p class="soft">The amounts appear once the area is measured.</p>
   {:else if view.doseRefused.length > 0}
     {#each view.doseRefused as refused (refused.code)}
-      <p class="field-error">{refusalSentence(refused)}</p>
+      <p class="field-error">{refusalSentence(refused, show)}</p>
     {/each}
   {:else if view.dose}
     {@const dose = view.dose}

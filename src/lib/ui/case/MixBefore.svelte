@@ -5,7 +5,7 @@
   import { TANK_BEFORE_WORDS } from '../../words';
   import Amount from '../parts/Amount.svelte';
   import Choice from '../parts/Choice.svelte';
-  import Field from '../parts/Field.svelte';
+  import DateField from '../parts/DateField.svelte';
   import { getSheet } from './sheet.svelte';
 
   /** What was in the tank, and what is left in it. */
@@ -42,7 +42,7 @@
       unit={start?.carryOver?.product.unit ?? unit}
       units={[unit]}
     />
-    <Field label="Mixed on" name="carriedOn" type="date" value={start?.carriedOn ?? ''} width="10rem" />
+    <DateField label="Mixed on" name="carriedOn" value={start?.carriedOn ?? ''} />
   </div>
 </details>
 

@@ -1,11 +1,13 @@
 <script lang="ts">
-  import { seasonTimes } from '../../core/choose';
+  import { lotInUse } from '../../core/case';
+  import { seasonTimes, usable } from '../../core/choose';
   import { costOf } from '../../core/dose';
   import type { CardInUse } from '../../core/labels';
   import { onGround, sideBySide, type Reach } from '../../core/record';
   import { targetFor } from '../../core/site';
   import { quantity, sameDimension, valueIn, type Quantity } from '../../core/units';
   import { FAMILY_NAMES, refusalSentence } from '../../words';
+  import NumberInput from '../parts/NumberInput.svelte';
   import { getShow } from '../parts/show';
   import { getSheet } from './sheet.svelte';
   import type { Tool } from './stop-props';
@@ -17,8 +19,8 @@
   const sheet = getSheet();
   const view = $derived(sheet.view);
   const lots = $derived(view.chosen?.containers ?? []);
-  const usable = $derived(lots.filter(({ until }) => (until ?? '9999') >= sheet.facts.today));
-  const lot = $derived(lots.find((c) => c.lot === sheet.facts.stops.mix?.lot) ?? lots[0] ?? null);
+  const good = $derived(lots.filter((one) => usable(one, sheet.facts.today)));
+  const lot = $derived((view.chosen && lotInUse(view.chosen, sheet.facts)) ?? null);
   const option = $derived(view.options.find((one) => one.label.id === label.id));
   const target = $derived(view.lawn ? targetFor(view.lawn, label.use.rate.per) : quantity(1, 'count'));
   const per = $derived(
@@ -34,13 +36,9 @@
         (label.form === 'granule' && kind === 'spreader'),
     ),
   );
-  const number = (text: string): number | null => {
-    const typed = text.trim().replace(',', '.');
-    return typed === '' ? null : Number(typed);
-  };
-  let quote = $state('');
-  let times = $state('');
-  let prices = $state<Record<string, string>>({});
+  let quote = $state<number | null>(null);
+  let times = $state<number | null>(null);
+  let prices = $state<Record<string, number | null>>({});
   const sizeKey = (size: Quantity): string => `${size.value} ${size.unit}`;
   const sizes = $derived.by(() => {
     const known = new Map<string, { size: Quantity; price: number | null }>();
@@ -49,18 +47,21 @@
       if (!known.has(sizeKey(size)) && sameDimension(size, product))
         known.set(sizeKey(size), { size, price: null });
     return [...known.values()]
-      .map(({ size, price }) => ({ size, price: price ?? number(prices[sizeKey(size)] ?? '') }))
+      .map(({ size, price }) => ({ size, price: price ?? prices[sizeKey(size)] ?? null }))
       .sort((a, b) => valueIn(a.size, b.size.unit) - b.size.value);
   });
   const usual = $derived(option ? seasonTimes(option) : 1);
   const result = $derived(
     costOf({
-      ...{ product, target, per, times: number(times) ?? usual, sizes, quote: number(quote) },
-      container: lot && sameDimension(lot.size, product) ? { size: lot.size, price: lot.price } : null,
+      ...{ product, target, per, times: times ?? usual, sizes, quote },
+      container:
+        lot && lot.price !== null && sameDimension(lot.size, product)
+          ? { size: lot.size, price: lot.price }
+          : null,
       left:
-        usable.length > 0
+        good.length > 0
           ? quantity(
-              usable.reduce((sum, c) => sum + valueIn(c.left, product.unit), 0),
+              good.reduce((sum, c) => sum + valueIn(c.left, product.unit), 0),
               product.unit,
             )
           : null,
@@ -116,7 +117,7 @@
 </section>
 
 {#if 'refused' in result}
-  {#each result.refused as r, i (i)}<p class="field-error">{refusalSentence(r)}</p>{/each}
+  {#each result.refused as r, i (i)}<p class="field-error">{refusalSentence(r, show)}</p>{/each}
 {:else if cost}
   <section aria-label="What it costs">
     {#if cost.lacks}<p class="lack">
@@ -139,25 +140,24 @@
         <dd>{money(cost.per.value)}</dd>{/if}
       <dt>
         <label
-          >Season of <input
-            class="field-input few"
-            inputmode="numeric"
-            bind:value={times}
-            placeholder={String(usual)}
-            aria-label="Treatments in the season"
-          />
-          {(number(times) ?? usual) === 1 ? 'treatment' : 'treatments'}</label
+          >Season of <span class="few"
+            ><NumberInput
+              whole
+              value={times}
+              placeholder={String(usual)}
+              label="Treatments in the season"
+              onnumber={(n) => (times = n)}
+            /></span
+          >
+          {(times ?? usual) === 1 ? 'treatment' : 'treatments'}</label
         >
       </dt>
       <dd>{money(cost.season)}</dd>
       <dt>
         <label
-          >A service asks for the season <input
-            class="field-input"
-            inputmode="decimal"
-            bind:value={quote}
-            aria-label="Quote of a service"
-          /></label
+          >A service asks for the season <span
+            ><NumberInput value={quote} label="Quote of a service" onnumber={(n) => (quote = n)} /></span
+          ></label
         >
       </dt>
       <dd>
@@ -199,12 +199,13 @@
             <tr>
               <td>{show.quantityText(one.size)}</td>
               <td class="number"
-                >{#if lots.some((c) => sizeKey(c.size) === key)}{money(one.price)}{:else}<input
-                    class="field-input few"
-                    inputmode="decimal"
-                    aria-label="Price of {show.quantityText(one.size)}"
-                    value={prices[key] ?? ''}
-                    oninput={(event) => (prices = { ...prices, [key]: event.currentTarget.value })}
+                >{#if lots.some((c) => c.price !== null && sizeKey(c.size) === key)}{money(
+                    one.price,
+                  )}{:else}<NumberInput
+                    label="Price of {show.quantityText(one.size)}"
+                    value={prices[key] ?? null}
+                    width="5rem"
+                    onnumber={(n) => (prices = { ...prices, [key]: n })}
                   />{/if}</td
               >
               <td class="number">{show.numberText(one.jobs)}</td>
@@ -266,14 +267,10 @@
     align-items: center;
     gap: 0.5rem;
   }
-  label input {
-    margin: 0;
-  }
-  input {
+  label span {
     width: 6.5rem;
-    text-align: right;
   }
-  .few {
+  label .few {
     width: 5rem;
   }
   .lack {

@@ -5,6 +5,8 @@
   import { getShow } from '../parts/show';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
+  import DateField from '../parts/DateField.svelte';
+  import NumberField from '../parts/NumberField.svelte';
   import { getSheet } from './sheet.svelte';
 
   /** A second product in the same tank, and the jar in which both were tried. */
@@ -44,11 +46,10 @@
   />
   {#if other !== ''}
     {#key other}
-      <Field
+      <NumberField
         label="Its rate"
         name="partner.rate"
         value={start?.label === other ? start.rate : (card?.use.rate.min ?? '')}
-        numeric
         after={card ? unitText(card.use.rate.unit) : undefined}
         hint={card
           ? `label ${numberText(card.use.rate.min)} to ${rateText(card.use.rate.max, card.use.rate.unit, card.use.rate.per)}`
@@ -66,13 +67,7 @@
     <li>Flakes, jelly, layers that come back, or heat: it separates, and nothing is mixed.</li>
   </ol>
   <div class="fields">
-    <Field
-      label="Shaken on"
-      name="partner.jarOn"
-      type="date"
-      value={start?.jarOn ?? sheet.facts.today}
-      width="10rem"
-    />
+    <DateField label="Shaken on" name="partner.jarOn" value={start?.jarOn ?? sheet.facts.today} />
     <Field label="By" name="partner.jarBy" value={start?.jarBy || person} width="12rem" />
     <Choice
       label="What came of it"

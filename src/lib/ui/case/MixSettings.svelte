@@ -1,5 +1,6 @@
 <script lang="ts">
   import { onMount, untrack } from 'svelte';
+  import { usable } from '../../core/choose';
   import type { CardInUse } from '../../core/labels';
   import type { Quantity, Unit } from '../../core/units';
   import { unitText } from '../../words';
@@ -7,6 +8,8 @@
   import Amount from '../parts/Amount.svelte';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
+  import NumberField from '../parts/NumberField.svelte';
+  import NumberInput from '../parts/NumberInput.svelte';
   import { getErrors } from '../parts/errors';
   import MixBefore from './MixBefore.svelte';
   import { getSheet } from './sheet.svelte';
@@ -32,7 +35,7 @@
   /** The finest tool that measures what the label counts in. */
   const firstMeasure = measures.filter((m) => m.unit === own.unit).sort((a, b) => a.size - b.size)[0];
   let before = own as { min: number; max: number };
-  let rate = $state(String(start?.rate ?? own.min));
+  let rate = $state<number>(start?.rate ?? own.min);
   let tank = $state({
     name: start?.tankName ?? tanks[0]?.name ?? '',
     size: start?.tank?.value ?? tanks[0]?.size ?? '',
@@ -54,9 +57,8 @@
   $effect(() => {
     const { min, max } = use.rate;
     untrack(() => {
-      const now = Number(rate);
-      if (now >= before.min && now <= before.max && (now < min || now > max)) {
-        rate = String(now < min ? min : max);
+      if (rate >= before.min && rate <= before.max && (rate < min || rate > max)) {
+        rate = rate < min ? min : max;
         again();
       }
       before = { min, max };
@@ -109,8 +111,7 @@
     { value: '', name: 'another' },
   ];
   const lots = $derived(sheet.view.chosen?.containers ?? []);
-  const isGood = (lot: (typeof lots)[number]): boolean =>
-    lot.left.value > 0 && (lot.expiresOn ?? '9999') >= sheet.facts.today;
+  const isGood = (lot: (typeof lots)[number]): boolean => usable(lot, sheet.facts.today);
 </script>
 
 <div bind:this={root} class="set">
@@ -143,22 +144,23 @@
           step={use.rate.max > 10 ? 1 : 0.01}
           value={rate}
           oninput={(event) => {
-            rate = event.currentTarget.value;
+            rate = event.currentTarget.valueAsNumber;
             again();
           }}
           aria-label="Rate between the label’s least and most"
         />
         <span class="small">{numberText(use.rate.max)}</span>
       {/if}
-      <input
-        id="f-rate"
-        class="field-input number-input"
-        name="rate"
-        inputmode="decimal"
-        autocomplete="off"
-        bind:value={rate}
-        aria-invalid={errorFor('rate') ? 'true' : undefined}
-      />
+      <span class="number-input"
+        ><NumberInput
+          id="f-rate"
+          name="rate"
+          unit={use.rate.unit}
+          value={rate}
+          invalid={errorFor('rate') !== undefined}
+          onnumber={(n) => n !== null && (rate = n)}
+        /></span
+      >
       <span>{unitText(use.rate.unit)}</span>
     </div>
     {#if errorFor('rate')}<p class="field-error">{errorFor('rate')}</p>{/if}
@@ -228,11 +230,10 @@
           unit={measure.unit}
           units={['ml', 'floz', 'tsp', 'tbsp', 'g', 'kg', 'oz', 'lb']}
         />
-        <Field
+        <NumberField
           label="Full, it holds"
           name="holds.value"
           value={measure.holds}
-          numeric
           after={unitText(measure.unit as Unit)}
           width="9rem"
         />
@@ -289,7 +290,6 @@
   }
   .number-input {
     width: 6rem;
-    text-align: right;
   }
   .partner {
     margin-top: 0.2rem;

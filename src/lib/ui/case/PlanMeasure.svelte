@@ -16,6 +16,7 @@
   } from '../../core/plan';
   import { layerText, ZONE_WORDS } from '../../words';
   import { fillOf, pathText } from '../../words/plan-drawing';
+  import LengthField from '../parts/LengthField.svelte';
   import { getShow } from '../parts/show';
 
   /** What of the property's plan is treated: zones ticked, margins kept off, and the ground that is left. */
@@ -83,9 +84,8 @@
     zones = on ? [...zones, id] : zones.filter((other) => other !== id);
     void tell();
   }
-  function keep(key: keyof typeof keepOff, text: string): void {
-    const value = Number(text.replace(',', '.'));
-    if (value >= 0 && value <= 200) keepOff = { ...keepOff, [key]: value };
+  function keep(key: keyof typeof keepOff, m: number | null): void {
+    keepOff = { ...keepOff, [key]: m ?? 0 };
     void tell();
   }
 </script>
@@ -118,17 +118,18 @@
   {/each}
   {#if plan.zones.some((zone) => zones.includes(zone.id) && zone.layer === 'outside' && !isPlace(zone))}
     <div class="fields keeps">
-      {#each [['waterM', 'Keep off water, m'], ['hardM', 'Keep off hard ground, m'], ['ediblesM', 'Keep off food plants, m']] as const as [key, label] (key)}
-        <label class="field-label keep"
-          >{label}
-          <input
-            class="field-input text-right"
-            name="plan.{key}"
-            inputmode="decimal"
-            value={keepOff[key]}
-            oninput={(event) => keep(key, event.currentTarget.value)}
-          /></label
-        >
+      {#each [['waterM', 'Keep off water'], ['hardM', 'Keep off hard ground'], ['ediblesM', 'Keep off food plants']] as const as [key, label] (key)}
+        <LengthField
+          {label}
+          metres={keepOff[key]}
+          unit={show.manner.units === 'us' ? 'ft' : 'm'}
+          most={200}
+          width="12rem"
+          optional
+          live
+          onmetres={(m) => keep(key, m)}
+        />
+        <input type="hidden" name="plan.{key}" value={keepOff[key]} />
       {/each}
     </div>
   {/if}
@@ -220,9 +221,6 @@
   }
   .keeps {
     align-items: end;
-  }
-  .keep {
-    width: 10rem;
   }
   svg {
     width: 100%;

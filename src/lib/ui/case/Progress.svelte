@@ -2,20 +2,20 @@
   import { progress, quartersOf } from '../../core/dose';
   import { quantity, type Quantity } from '../../core/units';
   import { refusalSentence, unitText } from '../../words';
+  import NumberField from '../parts/NumberField.svelte';
   import { getShow } from '../parts/show';
-  const { numberText, quantityText } = getShow();
+  const show = getShow();
+  const { numberText, quantityText } = show;
 
   /** What is left in the tank or hopper against the ground that is done. */
   let { area, started }: { area: Quantity; started: Quantity } = $props();
-  let covered = $state('');
-  let left = $state('');
-  const number = (text: string): number => Number(text.trim().replace(',', '.'));
-  const asked = $derived(covered.trim() !== '' && left.trim() !== '');
+  let covered = $state<number | null>(null);
+  let left = $state<number | null>(null);
   const result = $derived(
     progress({
-      covered: { value: number(covered), unit: area.unit },
+      covered: { value: covered ?? 0, unit: area.unit },
       target: area,
-      left: { value: number(left), unit: started.unit },
+      left: { value: left ?? 0, unit: started.unit },
       started,
     }),
   );
@@ -25,16 +25,12 @@
     faster: 'Too much is going down: walk faster',
     slower: 'Too little is going down: walk slower',
   } as const;
-  const drawn = $derived(
-    left.trim() === '' || !Number.isFinite(number(left))
-      ? 1
-      : Math.min(1, Math.max(0, number(left) / started.value)),
-  );
+  const drawn = $derived(left === null ? 1 : Math.min(1, Math.max(0, left / started.value)));
   const TOP = 12;
   const HEIGHT = 148;
   const y = (share: number): number => TOP + (1 - share) * HEIGHT;
   /** Told to the slider's own step, so that a hand moves what the field shows. */
-  const tidy = (value: number): string => String(Number(value.toFixed(2)));
+  const tidy = (value: number): number => Number(value.toFixed(2));
 </script>
 
 <section class="check" aria-label="Live check">
@@ -62,32 +58,30 @@
         min="0"
         max={started.value}
         step="any"
-        value={left.trim() === '' ? started.value : number(left)}
+        value={left ?? started.value}
         oninput={(event) => (left = tidy(event.currentTarget.valueAsNumber))}
         aria-label="Left in the tank, {unitText(started.unit)}"
       />
     </div>
     <div>
       <div class="pair">
-        <label
-          ><span>Area done, {unitText(area.unit)}</span><input
-            class="field-input"
-            inputmode="decimal"
-            bind:value={covered}
-          /></label
-        >
-        <label
-          ><span>Left of {quantityText(started)}, {unitText(started.unit)}</span><input
-            class="field-input"
-            inputmode="decimal"
-            bind:value={left}
-          /></label
-        >
+        <NumberField
+          label="Area done"
+          unit={area.unit}
+          value={covered}
+          width="10rem"
+          onnumber={(n) => (covered = n)}
+        />
+        <NumberField
+          label="Left of {quantityText(started)}"
+          unit={started.unit}
+          value={left}
+          width="12rem"
+          onnumber={(n) => (left = n)}
+        />
       </div>
-      {#if asked}
-        {#if !Number.isFinite(number(covered)) || !Number.isFinite(number(left))}
-          <p class="field-error">Both must be numbers, such as 120 and 9.5.</p>
-        {:else if 'ok' in result}
+      {#if covered !== null && left !== null}
+        {#if 'ok' in result}
           {@const { advice, coveredPct, usedPct, expectedLeft, willCover } = result.ok}
           <p class="advice {advice}" aria-live="polite">
             <span class="figure">{ADVICE[advice]}.</span>
@@ -105,7 +99,7 @@
                 )} over.{/if}
             {/if}
           </p>
-        {:else}<p class="field-error">{refusalSentence(result.refused[0]!)}</p>{/if}
+        {:else}<p class="field-error">{refusalSentence(result.refused[0]!, show)}</p>{/if}
       {/if}
       <table class="table small">
         <thead><tr><th>Done</th><th class="number">Area</th><th class="number">Should be left</th></tr></thead
@@ -160,16 +154,6 @@
     flex-wrap: wrap;
     gap: 1rem;
     margin-bottom: 0.6rem;
-  }
-  label span {
-    display: block;
-    font-weight: 600;
-    font-size: 0.95rem;
-    margin-bottom: 0.25rem;
-  }
-  .pair input {
-    width: 10rem;
-    text-align: right;
   }
   .table {
     max-width: 26rem;

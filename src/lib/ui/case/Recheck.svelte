@@ -3,7 +3,8 @@
   import { verdictWords } from '../../words';
   import { getShow } from '../parts/show';
   import ThresholdBar from '../drawings/ThresholdBar.svelte';
-  import Field from '../parts/Field.svelte';
+  import DateField from '../parts/DateField.svelte';
+  import NumberField from '../parts/NumberField.svelte';
   import Note from '../parts/Note.svelte';
   import Working from './Working.svelte';
   import { getSheet } from './sheet.svelte';
@@ -50,11 +51,10 @@
     <legend class="legend">Counted now, beside what was counted before</legend>
     <div class="fields">
       {#each look.counts as before, i (i)}
-        <Field
+        <NumberField
           label="Spot {i + 1}"
           name="counts.{i}"
           value={start?.counts[i] ?? ''}
-          numeric
           width="6rem"
           hint={before === null ? 'not read' : `before: ${before}`}
         />
@@ -62,26 +62,18 @@
     </div>
   </fieldset>
   <div class="fields more">
-    <Field
-      label="Counted on"
-      name="countedOn"
-      type="date"
-      value={start?.countedOn ?? sheet.facts.today}
-      width="10.5rem"
-    />
-    <Field
+    <DateField label="Counted on" name="countedOn" value={start?.countedOn ?? sheet.facts.today} />
+    <NumberField
       label="Untreated strip before"
       name="control.before"
       value={start?.control?.before ?? ''}
-      numeric
       width="11rem"
       hint="all its spots added, if there is one"
     />
-    <Field
+    <NumberField
       label="Untreated strip now"
       name="control.after"
       value={start?.control?.after ?? ''}
-      numeric
       width="11rem"
     />
   </div>

@@ -1,8 +1,11 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
+  import { tickText } from '../../words';
   import type { ApplicationRecord } from '../../core/record';
+  import { getZone } from '../parts/today';
   import { getShow } from '../parts/show';
   const show = getShow();
+  const zone = getZone();
   const { dayText, quantityText } = show;
 
   interface Props {
@@ -34,12 +37,12 @@
         null
           ? ` · ${show.degreesText(record.tempC)}`
           : ''}{record.planned ? ` · planned ${quantityText(record.planned.product)}` : ''}
-        · logged {record.loggedAt.slice(0, 16).replace('T', ' ')}
+        · logged {show.instantText(record.loggedAt, zone(), today)}
       </p>
       {#if record.chosenBecause}<p class="small">Chosen because: {record.chosenBecause}</p>{/if}
       {#if record.note}<p class="small">{record.note}</p>{/if}
       {#if record.ticked.length > 0}<p class="soft small">
-          Ticked: {record.ticked.map((t) => t.code).join(', ')}
+          Ticked: {record.ticked.map((t) => tickText(t.code)).join(', ')}
         </p>{/if}
       {#if correct && !old}<button type="button" class="button button-plain" onclick={() => correct(record)}
           >Correct this entry</button

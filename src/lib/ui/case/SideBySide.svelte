@@ -1,6 +1,7 @@
 <script lang="ts">
   import { comparisons, type Option } from '../../core/choose';
   import { SIDE_WORDS } from '../../words';
+  import NumberField from '../parts/NumberField.svelte';
   import { getShow } from '../parts/show';
 
   /** What people disagree about, in numbers for this lawn. */
@@ -14,17 +15,14 @@
     prevent: 'only with history or flight seen; nothing tells whether it was needed',
     cure: 'only what was counted is treated; large larvae are harder to kill',
   };
-  let share = $state('25');
-  const affected = $derived(Number(share) / 100);
-  const found = $derived(comparisons(options, Number.isFinite(affected) ? affected : 0));
+  let share = $state<number | null>(25);
+  const found = $derived(comparisons(options, (share ?? 0) / 100));
 </script>
 
 {#if found.length > 0}
   <div class="section-head">
     <h2>One way or the other, here</h2>
-    <label class="small share"
-      >affected share, % <input class="field-input" inputmode="numeric" bind:value={share} /></label
-    >
+    <NumberField label="Affected share" after="%" value={share} onnumber={(n) => (share = n)} />
   </div>
   <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
   <div class="scroll" role="region" aria-label="One way or the other" tabindex="0">
@@ -64,11 +62,6 @@
   }
   .note {
     display: block;
-  }
-  .share input {
-    width: 4rem;
-    display: inline-block;
-    margin-left: 0.4rem;
   }
   tbody {
     border-bottom: 2px solid var(--ink);

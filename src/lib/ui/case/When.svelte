@@ -4,6 +4,8 @@
   import { clockText, dayOfHour, hourField, hourReason, hourText } from '../../words';
   import { getShow } from '../parts/show';
   import Choice from '../parts/Choice.svelte';
+  import DateField from '../parts/DateField.svelte';
+  import TimeField from '../parts/TimeField.svelte';
   import HourStrip from '../parts/HourStrip.svelte';
   import StripKey from '../parts/StripKey.svelte';
   import { getErrors } from '../parts/errors';
@@ -15,6 +17,12 @@
   const errorFor = getErrors();
   const view = $derived(sheet.view);
   let picked = $state(untrack(() => sheet.facts.stops.when?.hour ?? null));
+  let startDay = $state(untrack(() => (picked === null ? '' : hourField(picked).slice(0, 10))));
+  let startTime = $state(untrack(() => (picked === null ? '' : hourField(picked).slice(11))));
+  let hourInput = $state<HTMLInputElement>();
+  /** The hour stands in its field after the next update only. */
+  const told = (): void =>
+    void setTimeout(() => hourInput?.form && void sheet.propose('when', hourInput.form));
   const DAYS = [0, 1, 2] as const;
   const days = $derived(
     DAYS.map((d) => ({ d, hours: view.hours?.hours.slice(d * 24, d * 24 + 24) ?? [] })).filter(
@@ -160,14 +168,29 @@
     </ul>
   </div>
   <div class="start">
-    <label class="field-label" for="f-hour">Start at</label>
+    <div class="fields">
+      <DateField
+        label="Start on"
+        value={startDay}
+        onday={(day) => {
+          startDay = day ?? '';
+          told();
+        }}
+      />
+      <TimeField
+        label="at"
+        value={startTime}
+        ontime={(time) => {
+          startTime = time ?? '';
+          told();
+        }}
+      />
+    </div>
     <input
-      id="f-hour"
-      class="field-input"
-      type="datetime-local"
-      step="3600"
+      type="hidden"
       name="hour"
-      value={picked === null ? '' : hourField(picked)}
+      bind:this={hourInput}
+      value={startDay && startTime ? `${startDay}T${startTime}` : ''}
     />
     {#if errorFor('hour')}<p class="field-error">{errorFor('hour')}</p>{/if}
   </div>

@@ -1,7 +1,7 @@
 import { getContext, setContext } from 'svelte';
 import { assess, type AnsweredStop, type CaseFacts, type CaseView, type StopBodies } from '../../core/case';
 import { isRefused } from '../../core/result';
-import { refusalSentence } from '../../words';
+import { refusalSentence, type Show } from '../../words';
 
 export interface FieldError {
   readonly path: string;
@@ -14,6 +14,7 @@ export interface FieldError {
  */
 export class CaseSheet {
   readonly #saved: () => CaseFacts;
+  readonly #show: Show;
   #turn = 0;
   #drafts = $state.raw<Partial<StopBodies>>({});
   /** The revision that each draft was begun on: what others save meanwhile does not move it. */
@@ -23,8 +24,9 @@ export class CaseSheet {
   facts: CaseFacts = $derived.by(() => this.#withDrafts());
   view: CaseView = $derived(assess(this.facts));
 
-  constructor(saved: () => CaseFacts) {
+  constructor(saved: () => CaseFacts, show: Show) {
     this.#saved = saved;
+    this.#show = show;
   }
 
   /** Lays the defaults of a stop that was never saved, so that what follows from them is seen. */
@@ -53,7 +55,7 @@ export class CaseSheet {
     if (isRefused(parsed)) {
       this.typing = asTyped(parsed.refused, fields).map((r) => ({
         path: r.path,
-        message: refusalSentence(r),
+        message: refusalSentence(r, this.#show),
       }));
       return;
     }

@@ -10,10 +10,14 @@
     type CalibrationKind,
     type EquipmentKind,
   } from '../../core/calibrate';
-  import { PROCEDURES, READING_WORDS, SETUP_WORDS, unitText } from '../../words';
+  import { PROCEDURES, READING_WORDS, SETUP_WORDS } from '../../words';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
+  import DateField from '../parts/DateField.svelte';
+  import NumberField from '../parts/NumberField.svelte';
   import Reading from '../parts/Reading.svelte';
+  import SharedUnit from '../parts/SharedUnit.svelte';
+  import { opensIn } from '../../forms';
   import Stopwatch from './Stopwatch.svelte';
   import { comesToText } from './comes-to';
   import { getShow } from '../parts/show';
@@ -87,7 +91,7 @@
         comesTo = null;
       }}
     />
-    <Field label="On" name="doneOn" type="date" value={was.doneOn ?? today} width="10rem" />
+    <DateField label="On" name="doneOn" value={was.doneOn ?? today} />
   </div>
   {#key kind}
     <ol class="steps">
@@ -96,11 +100,12 @@
     {#if fields.some(({ key }) => key === 'seconds')}<Stopwatch what={procedure.name} taken={stopped} />{/if}
     <div class="fields">
       {#if units.length > 0}
-        <Choice
+        <SharedUnit
           label="Read in"
           name="unit"
-          value={was.unit ?? units[0] ?? ''}
-          items={units.map((value) => ({ value, name: unitText(value) }))}
+          unit={was.unit ?? opensIn(units[0] ?? 'ml', units, show.manner.units).unit}
+          {units}
+          of={Array.from({ length: rows }, (_, i) => `readings.${i}.amount`)}
           width="7rem"
         />
       {/if}
@@ -113,7 +118,7 @@
           width="12rem"
         />
       {:else if setup}
-        <Field label={SETUP_WORDS[kind] ?? ''} name="setup" value={was.setup ?? ''} numeric width="11rem" />
+        <NumberField label={SETUP_WORDS[kind] ?? ''} name="setup" value={was.setup ?? ''} width="11rem" />
       {/if}
       {#if kind === 'weighed-pass' || kind === 'pan-test' || kind === 'flow'}
         <Field
@@ -147,11 +152,10 @@
               width="10rem"
             />
           {:else}
-            <Field
+            <NumberField
               label={READING_WORDS[key] ?? key}
               {name}
               value={was[name] ?? (key === 'count' ? '10' : '')}
-              numeric
               width="8rem"
             />
           {/if}

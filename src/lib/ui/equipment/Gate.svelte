@@ -2,6 +2,7 @@
   import { deliveredAt, gateCurve, gateFor, type GatePoint } from '../../core/calibrate';
   import { quantity, type Unit } from '../../core/units';
   import { unitText } from '../../words';
+  import NumberField from '../parts/NumberField.svelte';
   import { getShow } from '../parts/show';
   import XyChart from './XyChart.svelte';
 
@@ -21,10 +22,10 @@
       ? { settings: 'dial settings', read: 'readings', one: 'a reading', name: 'dial setting' }
       : { settings: 'gate settings', read: 'weighed passes', one: 'a pass', name: 'gate setting' },
   );
-  let wanted = $state('');
+  let wanted = $state<number | null>(null);
   let halves = $state(true);
   const curve = $derived(gateCurve(points));
-  const asked = $derived(Number(wanted.replace(',', '.')) * (halves && !dial ? 0.5 : 1));
+  const asked = $derived((wanted ?? 0) * (halves && !dial ? 0.5 : 1));
   const next = $derived(curve && asked > 0 ? gateFor(curve, asked) : null);
   const STEPS = 24;
   const drawn = $derived.by(() => {
@@ -50,10 +51,14 @@
     </p>
   {:else}
     <div class="ask">
-      <label
-        >Wanted, {unitText(unit)} per {show.perText(PER)}
-        <input class="field-input" inputmode="decimal" bind:value={wanted} /></label
-      >
+      <NumberField
+        label="Wanted"
+        {unit}
+        after="{unitText(unit)} per {show.perText(PER)}"
+        value={wanted}
+        width="13rem"
+        onnumber={(n) => (wanted = n)}
+      />
       {#if !dial}<label class="tick"
           ><input type="checkbox" bind:checked={halves} /> in two crossed passes of half each</label
         >{/if}
@@ -95,11 +100,6 @@
     flex-wrap: wrap;
     gap: 0.6rem 1.2rem;
     align-items: end;
-  }
-  .ask .field-input {
-    width: 9rem;
-    display: block;
-    text-align: right;
   }
   .tick {
     display: flex;

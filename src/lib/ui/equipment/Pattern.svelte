@@ -1,6 +1,7 @@
 <script lang="ts">
   import { spreadPattern, TRAVELS, type Calibration, type Travel } from '../../core/calibrate';
   import { TRAVEL_WORDS, unitText } from '../../words';
+  import NumberField from '../parts/NumberField.svelte';
   import { getShow } from '../parts/show';
   import XyChart from './XyChart.svelte';
 
@@ -9,8 +10,8 @@
   const show = getShow();
   const USUAL_PCT = 20;
   const CHART_PCT = 100;
-  let wanted = $state(String(USUAL_PCT));
-  const limit = $derived(Number(wanted.replace(',', '.')));
+  let wanted = $state<number | null>(USUAL_PCT);
+  const limit = $derived(wanted ?? 0);
   const trays = $derived(test.readings.map(({ amount = 0 }) => amount));
   const spacing = $derived(test.setup ?? 0);
   const found = $derived(spreadPattern(trays, spacing, limit > 0 ? limit : USUAL_PCT));
@@ -26,10 +27,12 @@
 {#if found}
   <section aria-label="The pattern">
     <h2 class="section-head">How far apart the passes are walked</h2>
-    <label class="limit"
-      >As even as, % (coefficient of variation)
-      <input class="field-input" inputmode="decimal" bind:value={wanted} /></label
-    >
+    <NumberField
+      label="As even as, % (coefficient of variation)"
+      value={wanted}
+      width="18rem"
+      onnumber={(n) => (wanted = n)}
+    />
     <table class="table">
       <tbody>
         {#each TRAVELS as travel (travel)}
@@ -79,15 +82,6 @@
 {/if}
 
 <style>
-  .limit {
-    display: block;
-    margin-bottom: 0.5rem;
-  }
-  .limit .field-input {
-    width: 6rem;
-    display: block;
-    text-align: right;
-  }
   .table {
     max-width: 34rem;
   }

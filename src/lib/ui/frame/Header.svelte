@@ -8,9 +8,9 @@
     person: string | null;
     workspace: string | null;
     demonstration: boolean;
-    clock: string;
+    today: string;
   }
-  let { person, workspace, demonstration, clock }: Props = $props();
+  let { person, workspace, demonstration, today }: Props = $props();
   const LINKS = [
     ['/', 'Today'],
     ['/cases', 'Cases'],
@@ -41,8 +41,8 @@
   <section aria-label="Demonstration">
     <p class="demo">
       Demonstration<span class="wide"
-        >: its clock reads {longDayText(clock.slice(0, 10))}. People, places, labels and weather are made up.</span
-      ><span class="narrow">, {dayText(clock.slice(0, 10))}: all made up</span>
+        >: its clock reads {longDayText(today)}. People, places, labels and weather are made up.</span
+      ><span class="narrow">, {dayText(today)}: all made up</span>
     </p>
   </section>
 {/if}

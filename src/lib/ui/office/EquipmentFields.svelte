@@ -6,10 +6,11 @@
   import Amount from '../parts/Amount.svelte';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
+  import NumberField from '../parts/NumberField.svelte';
   import Reading from '../parts/Reading.svelte';
 
   /** What a tool is; its kind cannot be changed later, since its book is of that kind. */
-  let { tool }: { tool: EquipmentForm | null } = $props();
+  let { tool }: { tool: (EquipmentForm & { readonly currency?: string }) | null } = $props();
   let kind = $state<EquipmentKind>(untrack(() => tool?.kind ?? 'tank'));
   const units = $derived(SIZE_UNITS[kind]);
   const days = $derived(DUE_DAYS[kind]);
@@ -41,20 +42,18 @@
       />
     {/if}
     {#if kind === 'tank' || kind === 'hose-end'}
-      <Field
+      <NumberField
         label="Cannot be drawn"
         name="undrawn"
         value={tool?.undrawn ?? ''}
-        numeric
         width="9rem"
         hint="in the same unit"
       />
     {:else if kind === 'measure'}
-      <Field
+      <NumberField
         label="Full, it holds"
         name="holds"
         value={tool?.holds ?? ''}
-        numeric
         width="9rem"
         hint="in the same unit"
       />
@@ -70,11 +69,10 @@
     />
   {/if}
   {#if CALIBRATIONS_OF[kind].length > 0}
-    <Field
+    <NumberField
       label="Calibrate every, days"
       name="dueDays"
       value={tool?.dueDays ?? ''}
-      numeric
       width="11rem"
       hint={days === null ? undefined : `${days} if blank`}
     />
@@ -82,22 +80,26 @@
 </div>
 <div class="fields">
   {#if MAKERS_WORDS[kind]}
-    <Field
+    <NumberField
       label="Its maker says"
       name="makers"
       value={tool?.makers ?? ''}
-      numeric
       width="11rem"
       hint="{MAKERS_WORDS[kind]}; used until it is calibrated"
     />
   {/if}
   {#if kind !== 'person'}
-    <Field label="It cost" name="price" value={tool?.price ?? ''} numeric width="8rem" />
-    <Field
+    <NumberField
+      label="It cost"
+      name="price"
+      after={tool?.currency || undefined}
+      value={tool?.price ?? ''}
+      width="8rem"
+    />
+    <NumberField
       label="Lasts for, jobs"
       name="lifeJobs"
       value={tool?.lifeJobs ?? ''}
-      numeric
       width="9rem"
       hint="its price is spread over them"
     />

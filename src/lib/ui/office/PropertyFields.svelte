@@ -3,6 +3,7 @@
   import { untrack } from 'svelte';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
+  import NumberField from '../parts/NumberField.svelte';
   import Note from '../parts/Note.svelte';
 
   interface Kept {
@@ -39,11 +40,10 @@
   {/if}
 </div>
 <div class="fields">
-  <Field
+  <NumberField
     label="Latitude"
     name="latitude"
     value={property.latitude}
-    numeric
     after="degrees"
     width="9rem"
     hint="south negative; decides the season"
@@ -66,16 +66,15 @@
 >
 {#if water}
   <div class="fields">
-    <Field
+    <NumberField
       label="Water lies from bearing"
       name="avoidFromDeg"
       value={property.avoidFromDeg}
-      numeric
       after="°"
       width="13rem"
       hint="clockwise from north"
     />
-    <Field label="to bearing" name="avoidToDeg" value={property.avoidToDeg} numeric after="°" width="9rem" />
+    <NumberField label="to bearing" name="avoidToDeg" value={property.avoidToDeg} after="°" width="9rem" />
   </div>
 {/if}
 <div class="fields"><Note label="Note" name="note" value={property.note} /></div>

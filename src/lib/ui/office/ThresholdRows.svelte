@@ -5,6 +5,7 @@
   import type { OwnThreshold } from '../../core/rules';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
+  import NumberField from '../parts/NumberField.svelte';
   import Reading from '../parts/Reading.svelte';
   import { getShow } from '../parts/show';
 
@@ -64,12 +65,11 @@
               width="10rem"
             />
           {:else}
-            <Field
+            <NumberField
               label={k === 0 ? 'From' : 'to'}
               after="per {BASIS_WORDS[basis]}"
               name="thresholds.{i}.perM2.{k}"
               value={row.own?.perM2[k] ?? ''}
-              numeric
               width="10rem"
             />
           {/if}

@@ -2,6 +2,7 @@
   import { enhance } from '$app/forms';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
+  import { getToday, getZone } from './today';
   import { getMayChange } from './may';
   import type { SettledCaution } from '../../core/case';
   import { cautionWords, RANK_WORDS } from '../../words';
@@ -9,9 +10,11 @@
   const show = getShow();
 
   const may = getMayChange();
+  const zone = getZone();
+  const today = getToday();
   let { item, action }: { item: SettledCaution; action: string } = $props();
   const words = $derived(cautionWords(item.caution, show));
-  const at = $derived(item.settled ? item.settled.at.slice(0, 16).replace('T', ' ') : '');
+  const at = $derived(item.settled ? show.instantText(item.settled.at, zone(), today()) : '');
   /** The sign by which it is ruled out, where looking settles it. */
   const sign = $derived(
     item.caution.code === 'must-rule-out' && !item.caution.facts.named

@@ -1,7 +1,7 @@
 <script lang="ts">
-  import { BEFORE, IN, enteredText, enteredUnit, type Measure } from '../../core/units';
+  import { enteredNumber, enteredUnit, type Measure } from '../../core/units';
   import { unitText } from '../../words';
-  import Field from './Field.svelte';
+  import NumberField from './NumberField.svelte';
   import { getShow } from './show';
 
   /** A number that is kept in one unit and typed in the workspace's own. */
@@ -20,16 +20,14 @@
   const kept = $derived(value === null || value === '' ? NaN : Number(value));
 </script>
 
-<Field
+<NumberField
   {label}
   {name}
-  value={Number.isFinite(kept) ? enteredText(kept, unit) : value}
-  numeric
+  value={Number.isFinite(kept) ? enteredNumber(kept, unit) : value}
+  {unit}
   after={unitText(unit)}
+  keptIn={{ unit, before: Number.isFinite(kept) ? kept : null }}
+  signed={measure === 'temperature'}
   {hint}
   {width}
 />
-{#if manner.units !== 'metric'}
-  <input type="hidden" name="{name}{IN}" value={unit} />
-  {#if Number.isFinite(kept)}<input type="hidden" name="{name}{BEFORE}" value={kept} />{/if}
-{/if}

@@ -12,6 +12,8 @@
   } from '../../core/plan';
   import { EDIT_WORDS, HOW_WORDS, OUTLINE_WORDS, REPAIR_WORDS, ZONE_WORDS } from '../../words';
   import { getShow } from '../parts/show';
+  import LengthField from '../parts/LengthField.svelte';
+  import NumberField from '../parts/NumberField.svelte';
   import Corners from './Corners.svelte';
   import type { PlanEditor } from './editor.svelte';
   import type { PutDownHere } from './job';
@@ -36,10 +38,6 @@
   const area = (m2: number): string => show.areaText(m2);
   const set = (to: Partial<Zone>, under: string | null = null): void => {
     if (one) editor.changeZone(one.id, to, under);
-  };
-  const numberIn = (text: string): number | null => {
-    const value = Number(text.replace(',', '.'));
-    return text.trim() !== '' && Number.isFinite(value) ? value : null;
   };
 
   function copy(): void {
@@ -127,18 +125,15 @@
           </select></label
         >
         {#if one.kind === 'building' || one.kind === 'room' || one.kind === 'void'}
-          <label
-            >Height, m
-            <input
-              class="field-input"
-              inputmode="decimal"
-              value={one.height ?? ''}
-              onchange={(event) => {
-                const height = numberIn(event.currentTarget.value);
-                set({ height: height !== null && height >= 0.01 && height <= 200 ? height : null });
-              }}
-            /></label
-          >
+          <LengthField
+            label="Height"
+            metres={one.height}
+            unit={editor.plan.unit}
+            least={0.01}
+            most={200}
+            optional
+            onmetres={(height) => set({ height })}
+          />
         {/if}
       </div>
       {#if !isPlace(one)}
@@ -156,19 +151,15 @@
               {#each HOWS as how (how)}<option value={how}>{HOW_WORDS[how]}</option>{/each}
             </select></label
           >
-          <label
-            >Lengths off by, %
-            <input
-              class="field-input"
-              inputmode="decimal"
-              value={one.measured.errorPct}
-              onchange={(event) => {
-                const errorPct = numberIn(event.currentTarget.value);
-                if (errorPct !== null && errorPct >= 0 && errorPct <= 50)
-                  set({ measured: { ...one.measured, errorPct } });
-              }}
-            /></label
-          >
+          <NumberField
+            label="Lengths off by"
+            after="%"
+            value={one.measured.errorPct}
+            onsettled={(errorPct) => {
+              if (errorPct !== null && errorPct >= 0 && errorPct <= 50)
+                set({ measured: { ...one.measured, errorPct } });
+            }}
+          />
         </div>
         <Corners {editor} zone={one} />
       {/if}

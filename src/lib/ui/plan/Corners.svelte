@@ -1,6 +1,10 @@
 <script lang="ts">
   import { distance, type Corner } from '../../core/geometry';
   import { halvedEdge, withBow, withEdgeLength, type Zone, type ZoneShape } from '../../core/plan';
+  import { valueIn } from '../../core/units';
+  import LengthField from '../parts/LengthField.svelte';
+  import NumberField from '../parts/NumberField.svelte';
+  import NumberInput from '../parts/NumberInput.svelte';
   import type { PlanEditor } from './editor.svelte';
 
   /** The measures of a shape as numbers: sides, radius, or corner by corner with the length of each edge. */
@@ -8,11 +12,6 @@
   /** The table is long: it is written only while somebody reads it. */
   let open = $state(false);
   const shape = $derived(zone.shape);
-  const round = (n: number): number => Number(n.toFixed(3));
-  const numberIn = (text: string): number | null => {
-    const value = Number(text.replace(',', '.'));
-    return text.trim() !== '' && Number.isFinite(value) ? value : null;
-  };
   const put = (next: ZoneShape): void => editor.reshape(zone.id, next);
   const corners = $derived(
     shape.kind === 'polygon' ? shape.corners : shape.kind === 'strip' ? shape.line : [],
@@ -22,48 +21,45 @@
     if (shape.kind === 'polygon') put({ ...shape, corners: next });
     else if (shape.kind === 'strip') put({ ...shape, line: next });
   }
-  function setLength(i: number, text: string): void {
-    const length = numberIn(text);
-    if (length !== null) withCorners(withEdgeLength(corners, i, length));
-  }
-  const setBow = (i: number, text: string): void => withCorners(withBow(corners, i, numberIn(text) ?? 0));
+  const setLength = (i: number, m: number): void => withCorners(withEdgeLength(corners, i, m));
+  const setBow = (i: number, m: number): void => withCorners(withBow(corners, i, m));
   const halve = (i: number): void => withCorners(halvedEdge(corners, i));
   const drop = (i: number): void => withCorners(corners.filter((_, k) => k !== i));
-  function size(key: 'length' | 'width' | 'radius' | 'turn', text: string): void {
-    const value = numberIn(text);
-    if (value === null || (key !== 'turn' && value < 0.01)) return;
-    put({ ...shape, [key]: value } as ZoneShape);
-  }
+  const size = (key: 'length' | 'width' | 'radius' | 'turn', value: number | null): void => {
+    if (value !== null) put({ ...shape, [key]: value } as ZoneShape);
+  };
+  const unit = $derived(editor.plan.unit);
+  const inUnit = (m: number): number => Number(valueIn({ value: m, unit: 'm' }, unit).toFixed(3));
+  const inMetres = (value: number): number => valueIn({ value, unit }, 'm');
 </script>
 
-{#snippet number(key: 'length' | 'width' | 'radius' | 'turn', label: string, value: number)}
-  <label
-    >{label}
-    <input
-      class="field-input"
-      inputmode="decimal"
-      value={round(value)}
-      onchange={(event) => size(key, event.currentTarget.value)}
-    /></label
-  >
+{#snippet number(key: 'length' | 'width' | 'radius', label: string, value: number)}
+  <LengthField {label} metres={value} {unit} least={0.01} onmetres={(m) => size(key, m)} />
 {/snippet}
 {#if shape.kind === 'rectangle'}
   <div class="pair">
-    {@render number('length', 'Length, m', shape.length)}
-    {@render number('width', 'Width, m', shape.width)}
-    {@render number('turn', 'Turned, °', shape.turn)}
+    {@render number('length', 'Length', shape.length)}
+    {@render number('width', 'Width', shape.width)}
+    <NumberField
+      label="Turned"
+      after="°"
+      value={shape.turn}
+      signed
+      width="6rem"
+      onsettled={(turn) => size('turn', turn)}
+    />
   </div>
 {:else if shape.kind === 'circle'}
-  <div class="pair">{@render number('radius', 'Radius, m', shape.radius)}</div>
+  <div class="pair">{@render number('radius', 'Radius', shape.radius)}</div>
 {:else if corners.length > 0}
-  {#if shape.kind === 'strip'}<div class="pair">{@render number('width', 'Width, m', shape.width)}</div>{/if}
+  {#if shape.kind === 'strip'}<div class="pair">{@render number('width', 'Width', shape.width)}</div>{/if}
   <details bind:open>
     <summary>Corners and edges: {corners.length}</summary>
     {#if open}
       <table class="table small">
         <thead
           ><tr
-            ><th>Edge</th><th>Length, m</th><th>Bows out, m</th><th
+            ><th>Edge</th><th>Length, {unit}</th><th>Bows out, {unit}</th><th
               ><span class="visually-hidden">Change</span></th
             ></tr
           ></thead
@@ -75,21 +71,20 @@
               <tr>
                 <th scope="row">{i + 1}–{((i + 1) % corners.length) + 1}</th>
                 <td
-                  ><input
-                    class="field-input"
-                    aria-label="Length of edge {i + 1}"
-                    inputmode="decimal"
-                    value={round(distance([corner[0], corner[1]], [next[0], next[1]]))}
-                    onchange={(event) => setLength(i, event.currentTarget.value)}
+                  ><NumberInput
+                    label="Length of edge {i + 1}"
+                    {unit}
+                    value={inUnit(distance([corner[0], corner[1]], [next[0], next[1]]))}
+                    onsettled={(value) => value !== null && setLength(i, inMetres(value))}
                   /></td
                 >
                 <td
-                  ><input
-                    class="field-input"
-                    aria-label="Bow of edge {i + 1}"
-                    inputmode="decimal"
-                    value={round(corner[2] ?? 0)}
-                    onchange={(event) => setBow(i, event.currentTarget.value)}
+                  ><NumberInput
+                    label="Bow of edge {i + 1}"
+                    {unit}
+                    signed
+                    value={inUnit(corner[2] ?? 0)}
+                    onsettled={(value) => setBow(i, inMetres(value ?? 0))}
                   /></td
                 >
                 <td class="two">
@@ -116,13 +111,7 @@
     gap: 0.6rem;
     margin: 0.5rem 0;
   }
-  .pair label {
-    flex: 1;
-    min-width: 0;
-    font-size: 0.9rem;
-    font-weight: 600;
-  }
-  td .field-input {
+  td :global(.field-input) {
     width: 5.2rem;
     min-height: 2.2rem;
     text-align: right;

@@ -4,6 +4,9 @@
   import { gridOver, isPlace, outlineOf, withReading } from '../../core/plan';
   import { MARK_WORDS } from '../../words';
   import { getShow } from '../parts/show';
+  import DateField from '../parts/DateField.svelte';
+  import LengthField from '../parts/LengthField.svelte';
+  import NumberInput from '../parts/NumberInput.svelte';
   import type { PlanEditor } from './editor.svelte';
 
   /** Numbered places and their counts; a grid of them over a zone. */
@@ -11,8 +14,8 @@
   const show = getShow();
   const marks = $derived(editor.plan.marks.filter((mark) => mark.layer === editor.layer));
   let on = $state(untrack(() => today));
-  let counts = $state<Record<string, string>>({});
-  let radius = $state('');
+  let counts = $state<Record<string, number | null>>({});
+  let radius = $state<number | null>(null);
   let wrong = $state('');
   const one = $derived(
     editor.one && !isPlace(editor.one) && editor.one.kind !== 'building' ? editor.one : null,
@@ -20,8 +23,8 @@
 
   function note(): void {
     const typed = marks.flatMap((mark) => {
-      const text = (counts[mark.id] ?? '').trim();
-      return text === '' ? [] : [{ mark, count: Number(text.replace(',', '.')) }];
+      const count = counts[mark.id] ?? null;
+      return count === null ? [] : [{ mark, count }];
     });
     if (typed.length === 0 || typed.some(({ count }) => !(count >= 0 && count <= 100_000))) {
       wrong = 'Type at least one count; a count is 0 or more.';
@@ -41,9 +44,9 @@
 
   function lay(): void {
     if (!one) return;
-    const spacing = grid({ radius: { value: Number(radius.replace(',', '.')), unit: 'm' } });
+    const spacing = grid({ radius: { value: radius ?? 0, unit: 'm' } });
     if (!('ok' in spacing)) {
-      wrong = 'Type how far a lure draws, in metres, above 0.';
+      wrong = 'Type how far a lure draws, above 0.';
       return;
     }
     const points = gridOver(outlineOf(one.shape).rings, spacing.ok.spacing.value);
@@ -95,12 +98,11 @@
             >
             {#if may}
               <td
-                ><input
-                  class="field-input"
-                  aria-label="Count at {mark.number}"
-                  inputmode="numeric"
-                  value={counts[mark.id] ?? ''}
-                  oninput={(event) => (counts[mark.id] = event.currentTarget.value)}
+                ><NumberInput
+                  label="Count at {mark.number}"
+                  whole
+                  value={counts[mark.id] ?? null}
+                  onnumber={(count) => (counts[mark.id] = count)}
                 /></td
               >
               <td
@@ -119,7 +121,7 @@
   </div>
   {#if may}
     <p class="acts">
-      <label class="small">Read on <input class="field-input" type="date" bind:value={on} /></label>
+      <DateField label="Read on" value={on} onday={(day) => day && (on = day)} />
       <button type="button" class="button" onclick={note}>Note the counts</button>
     </p>
   {/if}
@@ -129,10 +131,15 @@
 {#if may}
   {#if one}
     <p class="acts">
-      <label class="small"
-        >A grid of lures over {one.name}; each draws from, m
-        <input class="field-input short" inputmode="decimal" bind:value={radius} /></label
-      >
+      <LengthField
+        label="A grid of lures over {one.name}; each draws from"
+        metres={radius}
+        unit={editor.plan.unit}
+        width="17rem"
+        optional
+        live
+        onmetres={(m) => (radius = m)}
+      />
       <button type="button" class="button" onclick={lay}>Lay the grid</button>
     </p>
   {:else}<p class="small soft">Choose a zone to lay a grid of lures over it.</p>{/if}
@@ -151,7 +158,7 @@
     max-height: 16rem;
     overflow: auto;
   }
-  td .field-input {
+  td :global(.field-input) {
     width: 4rem;
     min-height: 2.3rem;
   }
@@ -159,8 +166,5 @@
   th {
     vertical-align: middle;
     padding: 0.2rem 0.4rem 0.2rem 0;
-  }
-  .short {
-    width: 5rem;
   }
 </style>

@@ -3,6 +3,7 @@
   import { GROUND_KINDS, type ZoneKind } from '../../core/plan';
   import { readGeoJson } from '../../forms/plan';
   import { geoJsonText, ZONE_WORDS } from '../../words';
+  import NumberField from '../parts/NumberField.svelte';
   import type { PlanEditor } from './editor.svelte';
 
   /** The plan's place on the earth, and files in and out. */
@@ -10,9 +11,8 @@
   let kind = $state<ZoneKind>('lawn');
   let said = $state('');
   let wrong = $state('');
-  let lat = $state(untrack(() => String(editor.plan.anchor?.lat ?? '')));
-  let lon = $state(untrack(() => String(editor.plan.anchor?.lon ?? '')));
-  const numberOf = (text: string): number => (text.trim() === '' ? NaN : Number(text.replace(',', '.')));
+  let lat = $state(untrack(() => editor.plan.anchor?.lat ?? null));
+  let lon = $state(untrack(() => editor.plan.anchor?.lon ?? null));
 
   async function take(event: Event): Promise<void> {
     const input = event.currentTarget as HTMLInputElement;
@@ -37,7 +37,7 @@
     const { zones, anchor, north, notes } = result.ok;
     editor.change({ ...plan, anchor, north, zones: [...plan.zones, ...zones] });
     editor.selected = zones.map((zone) => zone.id);
-    [lat, lon] = [String(anchor?.lat ?? ''), String(anchor?.lon ?? '')];
+    [lat, lon] = [anchor?.lat ?? null, anchor?.lon ?? null];
     const repaired = notes.filter((note) => note.what === 'repaired').length;
     const without = notes.filter((note) => note.what === 'no-geometry').length;
     said = `${zones.length} zones taken in${repaired > 0 ? `, ${repaired} with an outline that was put right` : ''}${
@@ -46,7 +46,7 @@
   }
 
   function anchor(): void {
-    const [a, o] = [numberOf(lat), numberOf(lon)];
+    const [a, o] = [lat ?? NaN, lon ?? NaN];
     if (!(Math.abs(a) <= 85) || !(Math.abs(o) <= 180)) {
       wrong =
         'Type the latitude (−85 to 85) and the longitude (−180 to 180) of the plan’s origin, in degrees.';
@@ -82,20 +82,14 @@
 
 {#if may}
   <div class="pair">
-    <label
-      >North, ° right of the top<input
-        class="field-input"
-        type="number"
-        min="-360"
-        max="360"
-        value={editor.plan.north}
-        oninput={(event) =>
-          editor.change(
-            { ...editor.plan, north: Math.max(-360, Math.min(360, Number(event.currentTarget.value) || 0)) },
-            'north',
-          )}
-      /></label
-    >
+    <NumberField
+      label="North, ° right of the top"
+      signed
+      value={editor.plan.north}
+      onnumber={(north) =>
+        north !== null &&
+        editor.change({ ...editor.plan, north: Math.max(-360, Math.min(360, north)) }, 'north')}
+    />
     <label
       >Lengths in<select
         class="field-input"
@@ -107,8 +101,8 @@
     >
   </div>
   <div class="pair">
-    <label>Latitude of the origin<input class="field-input" inputmode="decimal" bind:value={lat} /></label>
-    <label>Longitude<input class="field-input" inputmode="decimal" bind:value={lon} /></label>
+    <NumberField label="Latitude of the origin" signed value={lat} onnumber={(n) => (lat = n)} />
+    <NumberField label="Longitude" signed value={lon} onnumber={(n) => (lon = n)} />
     <button type="button" class="button" onclick={anchor}>Place it</button>
   </div>
   <div class="pair">

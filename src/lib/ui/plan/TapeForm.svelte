@@ -1,37 +1,40 @@
 <script lang="ts">
   import { polygonArea, triangulate, type Point } from '../../core/geometry';
   import { getShow } from '../parts/show';
+  import NumberField from '../parts/NumberField.svelte';
+  import NumberInput from '../parts/NumberInput.svelte';
   import { METRES, type PlanEditor } from './editor.svelte';
 
   /** An irregular yard from a baseline: each corner by its distance to both ends. */
   let { editor, done }: { editor: PlanEditor; done: (points: readonly Point[]) => void } = $props();
   const show = getShow();
   interface Row {
-    a: string;
-    b: string;
+    a: number | null;
+    b: number | null;
     side: 'left' | 'right';
   }
-  let baseline = $state('');
+  let baseline = $state<number | null>(null);
   let rows = $state<Row[]>([
-    { a: '', b: '', side: 'left' },
-    { a: '', b: '', side: 'left' },
+    { a: null, b: null, side: 'left' },
+    { a: null, b: null, side: 'left' },
   ]);
   let ends = $state(true);
   let wrong = $state('');
-  const numberOf = (text: string): number => Number(text.replace(',', '.'));
   const m = $derived(METRES[editor.plan.unit]);
-  const filled = $derived(rows.filter((row) => row.a !== '' && row.b !== ''));
+  const filled = $derived(
+    rows.flatMap(({ a, b, side }) => (a !== null && b !== null ? [{ a, b, side }] : [])),
+  );
   const result = $derived(
     triangulate(
-      numberOf(baseline) * m,
-      filled.map((row) => ({ fromA: numberOf(row.a) * m, fromB: numberOf(row.b) * m, side: row.side })),
+      (baseline ?? 0) * m,
+      filled.map(({ a, b, side }) => ({ fromA: a * m, fromB: b * m, side })),
     ),
   );
   const points = $derived.by((): readonly Point[] => {
     if (!('ok' in result)) return [];
     const base: Point[] = [
       [0, 0],
-      [numberOf(baseline) * m, 0],
+      [(baseline ?? 0) * m, 0],
     ];
     return ends ? [...base, ...result.ok] : result.ok;
   });
@@ -59,10 +62,7 @@
   and to B.
 </p>
 <div class="head">
-  <label
-    >Baseline, {editor.plan.unit}
-    <input class="field-input" inputmode="decimal" bind:value={baseline} /></label
-  >
+  <NumberField label="Baseline" unit={editor.plan.unit} value={baseline} onnumber={(n) => (baseline = n)} />
   <label class="tick"><input type="checkbox" bind:checked={ends} /> A and B are corners too</label>
 </div>
 <table class="table small">
@@ -72,19 +72,19 @@
       <tr>
         <th scope="row">{i + 1}</th>
         <td
-          ><input
-            class="field-input"
-            aria-label="Corner {i + 1} to A"
-            inputmode="decimal"
-            bind:value={row.a}
+          ><NumberInput
+            label="Corner {i + 1} to A"
+            unit={editor.plan.unit}
+            value={row.a}
+            onnumber={(n) => (row.a = n)}
           /></td
         >
         <td
-          ><input
-            class="field-input"
-            aria-label="Corner {i + 1} to B"
-            inputmode="decimal"
-            bind:value={row.b}
+          ><NumberInput
+            label="Corner {i + 1} to B"
+            unit={editor.plan.unit}
+            value={row.b}
+            onnumber={(n) => (row.b = n)}
           /></td
         >
         <td
@@ -98,8 +98,10 @@
   </tbody>
 </table>
 <p class="acts">
-  <button type="button" class="button button-plain" onclick={() => rows.push({ a: '', b: '', side: 'left' })}
-    >One more corner</button
+  <button
+    type="button"
+    class="button button-plain"
+    onclick={() => rows.push({ a: null, b: null, side: 'left' })}>One more corner</button
   >
   {#if area !== null}<span class="figure" aria-live="polite">{show.areaText(area)}</span>{/if}
   <button type="button" class="button" onclick={take}>Put it on the plan</button>
@@ -128,7 +130,7 @@
     align-items: center;
     min-height: 2.6rem;
   }
-  td .field-input {
+  td :global(.field-input) {
     width: 4.6rem;
     min-height: 2.3rem;
   }

@@ -1,7 +1,9 @@
 <script lang="ts">
-  import { untrack } from 'svelte';
   import { legEnd, parseLeg, parseSize, type LegUnit, type Point } from '../../core/geometry';
   import { ZONE_WORDS } from '../../words';
+  import LengthField from '../parts/LengthField.svelte';
+  import NumberField from '../parts/NumberField.svelte';
+  import { getShow } from '../parts/show';
   import { METRES, type PlanEditor } from './editor.svelte';
 
   /** Lengths typed while drawing: every shape can be laid by the keyboard alone. */
@@ -12,9 +14,10 @@
     lay: (at: Point) => void;
   }
   let { editor, middle, finish, lay }: Props = $props();
+  const { manner, entryText } = getShow();
   let typed = $state('');
   let wrong = $state('');
-  let unit = $state<LegUnit>(untrack(() => editor.plan.unit));
+  const unit = $derived(editor.typedIn);
   let field: HTMLInputElement;
   const metres = $derived({ ...METRES, paces: editor.pace.m });
   const legs = $derived(editor.as === 'corners' || editor.as === 'strip' || editor.mode !== 'draw');
@@ -35,7 +38,7 @@
       : legs
         ? count === 0
           ? 'Tap the first corner, or press Enter to begin in the middle; 3; 4 begins 3 across and 4 up.'
-          : `${count} ${count === 1 ? 'corner' : 'corners'}. Tap the next, or type its length and way: 12.5 e, 18 n, 4 30°, or 3; −2. ${
+          : `${count} ${count === 1 ? 'corner' : 'corners'}. Tap the next, or type its length and way: 12 e, 18 n, 4 30°, or 3; −2. ${
               count >= least ? 'Enter alone ends it.' : ''
             }`
         : editor.as === 'rectangle'
@@ -64,31 +67,40 @@
     if (!refused) typed = '';
   }
 
+  const doubtful = ([decimal, thousands]: readonly [number, number]): string =>
+    `That can be read in two ways. Type ${entryText(decimal)} or ${entryText(thousands)}.`;
+  function placeTyped(text: string): Point | null {
+    const read = parseSize(text, manner.numbers);
+    return read && !('doubt' in read) ? read.at : null;
+  }
   function leg(): string | null {
     const last = editor.points[count - 1];
     const text = typed.trim();
     if (!last) {
-      const at = text === '' ? middle() : parseSize(text)?.at;
+      const at = text === '' ? middle() : placeTyped(text);
       if (!at) return 'First a place to begin: Enter for the middle, or 3; 4.';
       const m = metres[unit];
       lay(text === '' ? at : [at[0] * m, at[1] * m]);
       return null;
     }
-    const read = parseLeg(text);
+    const read = parseLeg(text, manner.numbers);
     if (text === '' || (read && 'to' in read)) {
       if (count < least)
         return `It needs ${least} corners, so far there ${count === 1 ? 'is' : 'are'} ${count}.`;
       finish();
       return null;
     }
-    if (!read) return 'Type a length and its way, like 12.5 e or 4 30°; or 3; −2.';
+    if (!read) return 'Type a length and its way, like 12 e or 4 30°; or 3; −2.';
+    if ('doubt' in read) return doubtful(read.doubt);
+    if ('to' in read) return null;
     lay(legEnd([last[0], last[1]], read, metres, unit));
     return null;
   }
 
   function size(): string | null {
-    const read = parseSize(typed);
+    const read = parseSize(typed, manner.numbers);
     if (!read) return 'That is no size. Type 12 x 5, r 2, or 3; 4 for a place.';
+    if ('doubt' in read) return doubtful(read.doubt);
     const m = metres[read.unit ?? unit];
     const first = editor.points[0];
     const at: Point = read.at ? [read.at[0] * m, read.at[1] * m] : first ? [first[0], first[1]] : middle();
@@ -122,38 +134,31 @@
   />
   <select
     class="field-input"
-    bind:value={unit}
+    value={unit}
     aria-label="Unit of the lengths"
-    onchange={() => {
-      if (unit === 'paces') editor.by = 'paces';
-      else if (editor.by === 'paces') editor.by = 'tape';
-    }}
+    onchange={(event) => editor.typeIn(event.currentTarget.value as LegUnit)}
   >
     <option value="m">m</option>
     <option value="ft">ft</option>
     <option value="paces">paces</option>
   </select>
   {#if unit === 'paces'}
-    <label
-      >1 pace, m <input
-        class="field-input short"
-        type="number"
-        min="0.2"
-        max="2"
-        step="0.01"
-        bind:value={editor.pace.m}
-      /></label
-    >
-    <label
-      >off by, % <input
-        class="field-input short"
-        type="number"
-        min="0"
-        max="50"
-        step="0.5"
-        bind:value={editor.pace.errorPct}
-      /></label
-    >
+    <LengthField
+      label="1 pace"
+      metres={editor.pace.m}
+      unit={editor.plan.unit}
+      least={0.2}
+      most={2}
+      width="6rem"
+      onmetres={(m) => m !== null && (editor.pace.m = m)}
+    />
+    <NumberField
+      label="off by"
+      after="%"
+      value={editor.pace.errorPct}
+      width="6rem"
+      onsettled={(pct) => pct !== null && pct >= 0 && pct <= 50 && (editor.pace.errorPct = pct)}
+    />
   {/if}
   <select class="field-input" bind:value={editor.by} aria-label="How it is measured">
     <option value="tape">by tape</option>
@@ -162,16 +167,15 @@
     <option value="eye">by eye</option>
   </select>
   {#if editor.as === 'strip' && editor.mode === 'draw'}
-    <label
-      >Width, m <input
-        class="field-input short"
-        type="number"
-        min="0.05"
-        max="500"
-        step="0.05"
-        bind:value={editor.stripM}
-      /></label
-    >
+    <LengthField
+      label="Width"
+      metres={editor.stripM}
+      unit={editor.plan.unit}
+      least={0.05}
+      most={500}
+      width="6rem"
+      onmetres={(m) => m !== null && (editor.stripM = m)}
+    />
   {/if}
   {#if legs && count >= least}
     <button type="button" class="button button-main" onclick={finish}>End it</button>
@@ -194,10 +198,6 @@
   }
   input {
     width: 12rem;
-  }
-  .short {
-    width: 5.5rem;
-    display: inline-block;
   }
   select {
     width: auto;

@@ -1,6 +1,8 @@
 <script lang="ts">
   import type { Point } from '../../core/geometry';
   import { scaledBy, type Underlay } from '../../core/plan';
+  import LengthField from '../parts/LengthField.svelte';
+  import NumberField from '../parts/NumberField.svelte';
   import type { PlanEditor } from './editor.svelte';
 
   /** A picture or scan under the drawing: taken in, scaled by two places of known distance, turned, faded. */
@@ -17,8 +19,9 @@
   const FIRST_WIDTH_M = 40;
   let wrong = $state('');
   let sending = $state(false);
-  let apart = $state('');
+  let apart = $state<number | null>(null);
   const u = $derived(editor.plan.underlay);
+  const unit = $derived(editor.plan.unit);
   const set = (next: Partial<Underlay>, under: string | null = null): void => {
     if (u) editor.change({ ...editor.plan, underlay: { ...u, ...next } }, under);
   };
@@ -55,7 +58,7 @@
 
   function scale(): void {
     const [a, b] = pair;
-    const known = Number(apart.replace(',', '.'));
+    const known = apart ?? 0;
     if (!u || !a || !b || !(known > 0)) {
       wrong = 'Tap two places on the picture, and type how far apart they are.';
       return;
@@ -67,7 +70,7 @@
     }
     wrong = '';
     set(scaled);
-    apart = '';
+    apart = null;
     clear();
   }
 </script>
@@ -88,10 +91,15 @@
   {#if !u.scaled}<p class="small">! Not to scale yet. Tap two places whose distance you know.</p>{/if}
   <p class="acts">
     {#if editor.mode === 'scale'}
-      <label class="small"
-        >{pair.length} of 2 places tapped. They are apart, m
-        <input class="field-input short" inputmode="decimal" bind:value={apart} /></label
-      >
+      <LengthField
+        label="{pair.length} of 2 places tapped. They are apart"
+        metres={apart}
+        {unit}
+        width="16rem"
+        optional
+        live
+        onmetres={(m) => (apart = m)}
+      />
       <button type="button" class="button button-main" onclick={scale}>Scale it</button>
       <button type="button" class="button" onclick={clear}>Leave it</button>
     {:else}
@@ -106,17 +114,13 @@
     {/if}
   </p>
   <div class="pair">
-    <label
-      >Turned, °<input
-        class="field-input"
-        type="number"
-        min="-360"
-        max="360"
-        step="0.5"
-        value={u.turn}
-        oninput={(event) => set({ turn: Number(event.currentTarget.value) || 0 }, 'turn')}
-      /></label
-    >
+    <NumberField
+      label="Turned"
+      after="°"
+      signed
+      value={u.turn}
+      onnumber={(turn) => turn !== null && Math.abs(turn) <= 360 && set({ turn }, 'turn')}
+    />
     <label
       >Strength<input
         type="range"
@@ -129,24 +133,24 @@
     >
   </div>
   <div class="pair">
-    <label
-      >Move right, m<input
-        class="field-input"
-        type="number"
-        step="0.5"
-        value={Number(u.at[0].toFixed(2))}
-        oninput={(event) => set({ at: [Number(event.currentTarget.value) || 0, u.at[1]] }, 'move')}
-      /></label
-    >
-    <label
-      >Move up, m<input
-        class="field-input"
-        type="number"
-        step="0.5"
-        value={Number(u.at[1].toFixed(2))}
-        oninput={(event) => set({ at: [u.at[0], Number(event.currentTarget.value) || 0] }, 'move')}
-      /></label
-    >
+    <LengthField
+      label="Move right"
+      metres={u.at[0]}
+      {unit}
+      least={-5000}
+      signed
+      live
+      onmetres={(m) => m !== null && set({ at: [m, u.at[1]] }, 'move')}
+    />
+    <LengthField
+      label="Move up"
+      metres={u.at[1]}
+      {unit}
+      least={-5000}
+      signed
+      live
+      onmetres={(m) => m !== null && set({ at: [u.at[0], m] }, 'move')}
+    />
   </div>
 {/if}
 {#if wrong}<p class="field-error" role="alert">{wrong}</p>{/if}
@@ -167,9 +171,6 @@
   .pair label {
     flex: 1;
     font-size: 0.9rem;
-  }
-  .short {
-    width: 6rem;
   }
   input[type='range'] {
     width: 100%;

@@ -2,6 +2,7 @@
   import type { Opening, PlanSummary, Zone } from '../../core/plan';
   import { EDGE_WORDS, OPENING_WORDS } from '../../words';
   import { getShow } from '../parts/show';
+  import LengthField from '../parts/LengthField.svelte';
   import type { PlanEditor } from './editor.svelte';
 
   /** The walls of a building: what lies along each, its openings, and the band around it. */
@@ -14,6 +15,7 @@
   let from = $state(1);
   let width = $state(0.9);
   let height = $state(2);
+  const unit = $derived(editor.plan.unit);
   const edges = $derived([...new Set(walls?.runs.map((run) => run.edge))]);
   function add(): void {
     if (!(width > 0) || !(height > 0) || !(from >= 0)) return;
@@ -35,24 +37,21 @@
       {/each}
     </ul>
     <p class="small">
-      A band of 0.6 m up and 0.6 m out: <span class="figure">{m2(band.areaM2)}</span> ({m2(band.wallM2)} of wall,
+      A band of {show.lengthText(0.6)} up and {show.lengthText(0.6)} out:
+      <span class="figure">{m2(band.areaM2)}</span>
+      ({m2(band.wallM2)} of wall,
       {m2(band.groundM2)} of ground), and {show.lengthText(band.crackM)} along hard ground where only cracks may
       be treated. The label’s own heights decide.
     </p>
   {/if}
-  <label class="small"
-    >Eaves stand out, m
-    <input
-      class="field-input eaves"
-      inputmode="decimal"
-      value={zone.eaves ?? ''}
-      onchange={(event) => {
-        const text = event.currentTarget.value.replace(',', '.');
-        const eaves = Number(text);
-        editor.changeZone(zone.id, { eaves: text !== '' && eaves >= 0 && eaves <= 10 ? eaves : null });
-      }}
-    /></label
-  >
+  <LengthField
+    label="Eaves stand out"
+    metres={zone.eaves ?? null}
+    unit={editor.plan.unit}
+    most={10}
+    optional
+    onmetres={(eaves) => editor.changeZone(zone.id, { eaves })}
+  />
   {#if walls?.eaves}<p class="small">
       Eaves: {show.lengthText(walls.eaves.lengthM)} of edge, {m2(walls.eaves.underM2)} under them.
     </p>{/if}
@@ -78,9 +77,23 @@
         >{#each edges as e (e)}<option value={e}>{e + 1}</option>{/each}</select
       ></label
     >
-    <label>from, m <input class="field-input" type="number" min="0" step="0.1" bind:value={from} /></label>
-    <label>wide <input class="field-input" type="number" min="0.05" step="0.05" bind:value={width} /></label>
-    <label>high <input class="field-input" type="number" min="0.05" step="0.05" bind:value={height} /></label>
+    <LengthField label="from" metres={from} {unit} width="5rem" onmetres={(m) => (from = m ?? from)} />
+    <LengthField
+      label="wide"
+      metres={width}
+      {unit}
+      least={0.05}
+      width="5rem"
+      onmetres={(m) => (width = m ?? width)}
+    />
+    <LengthField
+      label="high"
+      metres={height}
+      {unit}
+      least={0.05}
+      width="5rem"
+      onmetres={(m) => (height = m ?? height)}
+    />
     <button type="button" class="button" onclick={add}>Add</button>
   </div>
 </details>
@@ -99,10 +112,6 @@
   }
   .add label {
     font-size: 0.85rem;
-  }
-  .eaves {
-    width: 5rem;
-    display: inline-block;
   }
   .add .field-input {
     width: 5rem;

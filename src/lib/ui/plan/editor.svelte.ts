@@ -1,4 +1,4 @@
-import type { Corner, Point } from '../../core/geometry';
+import type { Corner, LegUnit, Point } from '../../core/geometry';
 import {
   reshaped,
   type Layer,
@@ -30,6 +30,8 @@ export class PlanEditor {
   /** Width of a strip that is drawn, in metres. */
   stripM = $state(2);
   pace = $state({ m: 0.75, errorPct: 5 });
+  /** The unit in which lengths are typed: the plan's until another was chosen, and then that one for every shape. */
+  #typedIn = $state<LegUnit | null>(null);
   by = $state<'tape' | 'paces' | 'eye' | 'picture'>('tape');
   said = $state('');
   #past = $state.raw<readonly Plan[]>([]);
@@ -40,6 +42,14 @@ export class PlanEditor {
     this.plan = plan;
   }
 
+  get typedIn(): LegUnit {
+    return this.#typedIn ?? this.plan.unit;
+  }
+  typeIn(unit: LegUnit): void {
+    this.#typedIn = unit;
+    if (unit === 'paces') this.by = 'paces';
+    else if (this.by === 'paces') this.by = 'tape';
+  }
   get canUndo(): boolean {
     return this.#past.length > 0;
   }

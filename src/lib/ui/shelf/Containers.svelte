@@ -5,6 +5,7 @@
   import { STOCK_REASON_WORDS, STOCK_STATE_WORDS, unitText } from '../../words';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
+  import NumberField from '../parts/NumberField.svelte';
   import { setErrors } from '../parts/errors';
   import { getShow } from '../parts/show';
 
@@ -51,7 +52,7 @@
           <span class="soft small"
             >{c.keptIn}{c.boughtOn ? ` · bought ${dayText(c.boughtOn, today)}` : ''}{c.openedOn
               ? ` · opened ${dayText(c.openedOn, today)}`
-              : ''} · {priceText(c.price)}</span
+              : ''} · {c.paid ? priceText(c.paid.amount, c.paid.currency) : 'price not known'}</span
           >
         </div>
         {#if change}
@@ -74,10 +75,9 @@
                   width="15rem"
                   onchange={(value) => (reasons = { ...reasons, [c.lot]: value })}
                 />
-                <Field
+                <NumberField
                   label={(reasons[c.lot] ?? 'counted') === 'counted' ? 'Left now' : 'Went away'}
                   name="amount"
-                  numeric
                   after={unitText(c.size.unit) || 'pieces'}
                   width="9rem"
                 />

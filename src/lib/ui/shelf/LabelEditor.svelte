@@ -6,9 +6,12 @@
   import Amount from '../parts/Amount.svelte';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
+  import DateField from '../parts/DateField.svelte';
+  import NumberField from '../parts/NumberField.svelte';
   import Note from '../parts/Note.svelte';
   import Reading from '../parts/Reading.svelte';
   import Tick from '../parts/Tick.svelte';
+  import { getShow } from '../parts/show';
   import { setErrors } from '../parts/errors';
   import ClauseRow from './ClauseRow.svelte';
   import LabelPreview from './LabelPreview.svelte';
@@ -27,6 +30,7 @@
     beside?: Snippet;
   }
   let { start, pests, errors, container = false, save, beside }: Props = $props();
+  const show = getShow();
   const errorFor = setErrors((path) => errors.find((e) => e.path === path)?.message);
   const was = (name: string, other = ''): string => start[name] ?? other;
   const PRODUCTS = ['ml', 'l', 'floz', 'g', 'kg', 'oz', 'lb', 'million', 'count'];
@@ -74,7 +78,7 @@
       card = { ...parsed.ok, version: 1 };
       unread = null;
     } else {
-      unread = parsed.refused[0] ? refusalSentence(parsed.refused[0]) : null;
+      unread = parsed.refused[0] ? refusalSentence(parsed.refused[0], show) : null;
     }
   }
   $effect(() => {
@@ -143,29 +147,26 @@
           value={was(`actives.${i}.name`)}
           width="15rem"
         />
-        <Field
+        <NumberField
           label="Strength"
           name="actives.{i}.percent"
           value={was(`actives.${i}.percent`)}
-          numeric
           after="%"
           width="7.5rem"
         />
-        <Field
+        <NumberField
           label="or"
           name="actives.{i}.gramsPerLitre"
           value={was(`actives.${i}.gramsPerLitre`)}
-          numeric
           after="g in 1 l"
           width="7.5rem"
         />
         <Field label="Group" name="actives.{i}.group" value={was(`actives.${i}.group`)} width="5.5rem" />
         {#if i === 0}
-          <Field
+          <NumberField
             label="Density"
             name="densityKgPerL"
             value={was('densityKgPerL')}
-            numeric
             after="kg in 1 l"
             width="8.5rem"
           />
@@ -237,19 +238,17 @@
         width="8rem"
       />
       <Reading label="to" name="storeTo" measure="temperature" value={was('storeTo')} width="6rem" />
-      <Field
+      <NumberField
         label="Keeps closed"
         name="shelfLifeMonths"
         value={was('shelfLifeMonths')}
-        numeric
         after="months"
         width="11rem"
       />
-      <Field
+      <NumberField
         label="Keeps opened"
         name="openedDays"
         value={was('openedDays')}
-        numeric
         after="days"
         width="10.5rem"
       />
@@ -276,8 +275,8 @@
       />
       {#if container}
         <Field label="Lot" name="lot" value={was('lot')} width="8rem" hint="blank: no container yet" />
-        <Field label="Price" name="price" value={was('price', '0')} numeric width="7rem" />
-        <Field label="Use before" name="expiresOn" type="date" value={was('expiresOn')} width="10.5rem" />
+        <NumberField label="Price" name="price" value={was('price', '')} width="7rem" />
+        <DateField label="Use before" name="expiresOn" value={was('expiresOn')} />
         <Field label="Kept in" name="keptIn" value={was('keptIn', 'shed')} width="9rem" />
       {/if}
     </div>

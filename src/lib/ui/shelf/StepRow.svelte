@@ -1,7 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import Choice from '../parts/Choice.svelte';
-  import Field from '../parts/Field.svelte';
+  import NumberField from '../parts/NumberField.svelte';
   import type { PestName } from './pest-name';
 
   /** A rate of the label for one severity, pest or life stage. */
@@ -52,6 +52,6 @@
       width="14rem"
     />
   {/key}
-  <Field label="from" name="{name}.min" value={was('min')} numeric width="6.5rem" />
-  <Field label="to" name="{name}.max" value={was('max')} numeric width="6.5rem" />
+  <NumberField label="from" name="{name}.min" value={was('min')} width="6.5rem" />
+  <NumberField label="to" name="{name}.max" value={was('max')} width="6.5rem" />
 </div>

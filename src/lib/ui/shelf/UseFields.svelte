@@ -1,12 +1,13 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { METHODS, SITES } from '../../core/labels';
-  import { METHOD_WORDS, SITE_WORDS, unitText } from '../../words';
+  import { METHOD_WORDS, SITE_WORDS } from '../../words';
   import Amount from '../parts/Amount.svelte';
   import Choice from '../parts/Choice.svelte';
-  import Field from '../parts/Field.svelte';
+  import NumberField from '../parts/NumberField.svelte';
   import Reading from '../parts/Reading.svelte';
   import Tick from '../parts/Tick.svelte';
+  import SharedUnit from '../parts/SharedUnit.svelte';
   import { getErrors } from '../parts/errors';
   import { getShow } from '../parts/show';
   import ClauseRow from './ClauseRow.svelte';
@@ -81,14 +82,14 @@
   />
 </div>
 <div class="fields">
-  <Field label="At least" name="{at}.least" value={was('least')} numeric width="6.5rem" />
-  <Field label="At most" name="{at}.most" value={was('most')} numeric width="6.5rem" />
-  <Choice
+  <NumberField label="At least" name="{at}.least" value={was('least')} width="6.5rem" />
+  <NumberField label="At most" name="{at}.most" value={was('most')} width="6.5rem" />
+  <SharedUnit
     label="Unit"
     name="{at}.rateUnit"
-    value={was('rateUnit', 'ml')}
-    items={PRODUCTS.map((u) => ({ value: u, name: unitText(u as 'ml') || 'pieces' }))}
-    width="6.5rem"
+    unit={was('rateUnit', show.manner.units === 'us' ? 'floz' : 'ml')}
+    units={PRODUCTS}
+    of={[`${at}.least`, `${at}.most`]}
   />
   {#key basis}
     <Amount
@@ -136,27 +137,24 @@
 
 <h3 class="section-head">How often</h3>
 <div class="fields">
-  <Field
+  <NumberField
     label="No sooner than"
     name="{at}.noSoonerThanDays"
     value={was('noSoonerThanDays')}
-    numeric
     after="days"
     width="10.5rem"
   />
-  <Field
+  <NumberField
     label="Repeat about every"
     name="{at}.aboutEveryDays"
     value={was('aboutEveryDays')}
-    numeric
     after="days"
     width="12.5rem"
   />
-  <Field
+  <NumberField
     label="Most in 12 months"
     name="{at}.maxPerYear"
     value={was('maxPerYear')}
-    numeric
     after="times"
     width="12rem"
   />
@@ -206,20 +204,12 @@
     value={was('waterMostMm')}
     width="8rem"
   />
-  <Field label="within" name="{at}.waterHours" value={was('waterHours')} numeric after="h" width="6rem" />
-  <Field
-    label="Stays dry for"
-    name="{at}.dryHours"
-    value={was('dryHours')}
-    numeric
-    after="h"
-    width="8.5rem"
-  />
-  <Field
+  <NumberField label="within" name="{at}.waterHours" value={was('waterHours')} after="h" width="6rem" />
+  <NumberField label="Stays dry for" name="{at}.dryHours" value={was('dryHours')} after="h" width="8.5rem" />
+  <NumberField
     label="Rain-free after"
     name="{at}.rainFreeHours"
     value={was('rainFreeHours')}
-    numeric
     after="h"
     width="9rem"
   />
@@ -297,11 +287,10 @@
     items={[NOT_STATED, { value: 'yes', name: 'on the label' }, { value: 'no', name: 'no' }]}
     width="10rem"
   />
-  <Field
+  <NumberField
     label="Before harvest"
     name="{at}.preHarvestDays"
     value={was('preHarvestDays')}
-    numeric
     after="days"
     width="11rem"
   />
@@ -353,22 +342,20 @@
     onchange={(value) => (reEntry = value)}
   />
   {#if reEntry === 'hours'}
-    <Field label="Hours" name="{at}.reEntryHours" value={was('reEntryHours')} numeric width="6rem" />
+    <NumberField label="Hours" name="{at}.reEntryHours" value={was('reEntryHours')} width="6rem" />
   {/if}
-  <Field
+  <NumberField
     label="Works from"
     name="{at}.effectFrom"
     value={was('effectFrom', '3')}
-    numeric
     after="days"
     width="9.5rem"
   />
-  <Field label="to" name="{at}.effectTo" value={was('effectTo', '14')} numeric after="days" width="6rem" />
-  <Field
+  <NumberField label="to" name="{at}.effectTo" value={was('effectTo', '14')} after="days" width="6rem" />
+  <NumberField
     label="Protects"
     name="{at}.protectsDays"
     value={was('protectsDays')}
-    numeric
     after="days"
     width="8.5rem"
   />

@@ -54,6 +54,7 @@ export const load: LayoutServerLoad = async ({ params, locals }) => {
   return {
     parcel: parcelOf(loaded.facts),
     propertyId: loaded.property.id,
+    zone: loaded.property.timeZone,
     propertyNote: loaded.property.note,
     closedOn: loaded.closedOn,
     equipment,

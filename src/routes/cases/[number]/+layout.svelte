@@ -8,12 +8,16 @@
   import Trail from '$lib/ui/case/Trail.svelte';
   import { CaseSheet, setSheet } from '$lib/ui/case/sheet.svelte';
   import { STOP_NAMES } from '$lib/words';
+  import { setToday, setZone } from '$lib/ui/parts/today';
   import { getShow } from '$lib/ui/parts/show';
   import type { LayoutProps } from './$types';
-  const { dayText } = getShow();
+  const show = getShow();
+  const { dayText } = show;
 
   let { data, children }: LayoutProps = $props();
-  const sheet = setSheet(new CaseSheet(() => data.facts));
+  setToday(() => data.facts.today);
+  setZone(() => data.zone);
+  const sheet = setSheet(new CaseSheet(() => data.facts, show));
   const stop = $derived((page.params.stop ?? sheet.view.nextStop) as Stop);
   const action = $derived(`${resolve(`/cases/${data.facts.number}/${stop}`)}?/settle`);
   const stale = $derived(sheet.view.trail.find((t) => t.stop === stop)?.state === 'stale');

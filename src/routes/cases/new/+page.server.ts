@@ -4,11 +4,12 @@ import { SURROUNDINGS, type Surrounding } from '$lib/core/identify';
 import { isRefused } from '$lib/core/result';
 import { fieldsOf, parseCase, type CaseForm } from '$lib/forms';
 import type { Tx } from '$lib/server/db/client';
+import { sentencesOf } from '$lib/server/session/answer';
 import { localDay } from '$lib/server/session/clock';
 import { loadCase, openCase } from '$lib/server/store/cases';
 import { findProperty, listProperties } from '$lib/server/store/properties';
 import { saveStop } from '$lib/server/store/stops';
-import { refusalSentence, sightingTitle, SURROUNDING_WORDS } from '$lib/words';
+import { sightingTitle, SURROUNDING_WORDS } from '$lib/words';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
@@ -33,8 +34,7 @@ export const actions: Actions = {
     const form = parseCase(fields);
     const wrong = (errors: { path: string; message: string }[]) =>
       fail(400, { errors, fields: Object.fromEntries([...fields].map(([k, v]) => [k, v.slice(0, 2000)])) });
-    if (isRefused(form))
-      return wrong(form.refused.map((r) => ({ path: r.path, message: refusalSentence(r) })));
+    if (isRefused(form)) return wrong(sentencesOf(form.refused, fields));
     const { propertyId, title, surrounding, kind, many } = form.ok;
     const number = await locals.inWorkspace(async (tx) => {
       const property = await findProperty(tx, propertyId);

@@ -21,7 +21,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
   return {
     ...found,
     due: dueOn(tool.kind, tool.calibratedOn, tool.dueDays),
-    today: locals.around.now.toISOString().slice(0, 10),
+    today: locals.around.today,
   };
 };
 
@@ -32,7 +32,9 @@ export const actions: Actions = {
     const done = await locals.inWorkspace(async (tx) => {
       if (!isId(params.id) || !(await findEquipment(tx, params.id))) return 'missing';
       if (isRefused(form)) return form;
-      return (await changeEquipment(tx, params.id, form.ok)) ? 'saved' : 'named';
+      return (await changeEquipment(tx, params.id, form.ok, locals.around.settings.currency))
+        ? 'saved'
+        : 'named';
     });
     if (done === 'missing') error(404, MISSING);
     if (done === 'named')
@@ -48,8 +50,7 @@ export const actions: Actions = {
       if (!found) return 'missing';
       const form = parseCalibration(found.tool.kind, fields);
       if (isRefused(form)) return form;
-      const { now } = locals.around;
-      const today = now.toISOString().slice(0, 10);
+      const { now, today } = locals.around;
       if (form.ok.doneOn > today) return refuse('in-the-future', 'doneOn', { today });
       const comesTo = calibrated(form.ok);
       if (isRefused(comesTo)) return comesTo;

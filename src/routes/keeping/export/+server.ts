@@ -3,7 +3,7 @@ import type { RequestHandler } from './$types';
 
 /** By a form, not by a link: that an export was made is noted. */
 export const POST: RequestHandler = async ({ locals }) => {
-  const { now } = locals.around;
+  const { now, today } = locals.around;
   const { text, name } = await locals.inWorkspace((tx) => writeWhole(tx, locals.who.person.name, now));
   const called =
     name
@@ -13,7 +13,7 @@ export const POST: RequestHandler = async ({ locals }) => {
   return new Response(text, {
     headers: {
       'content-type': 'application/json',
-      'content-disposition': `attachment; filename="${called}-${now.toISOString().slice(0, 10)}.nimsy.json"`,
+      'content-disposition': `attachment; filename="${called}-${today}.nimsy.json"`,
     },
   });
 };

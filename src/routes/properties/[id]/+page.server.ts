@@ -27,7 +27,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
       customer: customers.find((c) => c.id === property.customerId) ?? null,
       customers: customers.map(({ id, name }) => ({ id, name })),
       zones: Intl.supportedValuesOf('timeZone'),
-      today: locals.around.now.toISOString().slice(0, 10),
+      today: locals.around.today,
     };
   });
 };

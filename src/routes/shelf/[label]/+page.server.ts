@@ -24,7 +24,7 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
   const [versions, shelf, files, changes] = await locals.inWorkspace((tx) =>
     Promise.all([
       cardVersions(tx, params.label),
-      loadShelf(tx),
+      loadShelf(tx, locals.around.settings.currency),
       labelFiles(tx, params.label),
       stockChanges(tx, params.label),
     ]),
@@ -59,7 +59,7 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
       ...{ id, lot, amount, reason, note, by },
       at: at.toISOString(),
     })),
-    today: locals.around.now.toISOString().slice(0, 10),
+    today: locals.around.today,
   };
 };
 
@@ -91,7 +91,10 @@ export const actions: Actions = {
     if (isRefused(parsed)) return wrongFields(parsed.refused, fields);
     const added = await locals.inWorkspace(async (tx) => {
       await mustHave(tx, params.label);
-      return addContainer(tx, params.label, parsed.ok);
+      return addContainer(tx, params.label, {
+        ...parsed.ok,
+        currency: locals.around.settings.currency,
+      });
     });
     if (!added) return wrongField(409, 'lot', 'A container of that lot is here already.', fields);
     redirect(303, `/shelf/${params.label}`);
@@ -117,7 +120,7 @@ export const actions: Actions = {
 
   open: async ({ request, locals, params }) => {
     const lot = fieldsOf(await request.formData()).get('lot') ?? '';
-    const day = locals.around.now.toISOString().slice(0, 10);
+    const day = locals.around.today;
     if (!(await locals.inWorkspace((tx) => openContainer(tx, params.label, lot, day))))
       error(404, 'There is no such container on the shelf.');
     redirect(303, `/shelf/${params.label}`);

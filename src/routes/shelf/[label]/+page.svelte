@@ -12,19 +12,24 @@
     SITE_WORDS,
     useLimits,
     useText,
+    atPlace,
   } from '$lib/words';
   import { getMayChange } from '$lib/ui/parts/may';
+  import { getZone } from '$lib/ui/parts/today';
   import { getShow } from '$lib/ui/parts/show';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
   import Amount from '$lib/ui/parts/Amount.svelte';
   import Choice from '$lib/ui/parts/Choice.svelte';
   import Field from '$lib/ui/parts/Field.svelte';
+  import DateField from '$lib/ui/parts/DateField.svelte';
+  import NumberField from '$lib/ui/parts/NumberField.svelte';
   import { enhance } from '$app/forms';
   import { STOCK_REASON_WORDS, unitText } from '$lib/words';
   import Containers from '$lib/ui/shelf/Containers.svelte';
   import LabelFiles from '$lib/ui/shelf/LabelFiles.svelte';
   import type { PageProps } from './$types';
   const show = getShow();
+  const zone = getZone();
   const { numberText, quantityText } = show;
 
   let { data, form }: PageProps = $props();
@@ -193,7 +198,7 @@
       <summary>What was changed besides the records: {data.changes.length}</summary>
       <ul class="rule-list small">
         {#each data.changes as change (change.id)}<li>
-            {show.dayText(change.at.slice(0, 10), data.today)} · lot {change.lot} · {change.amount > 0
+            {show.dayText(atPlace(change.at, zone()).day, data.today)} · lot {change.lot} · {change.amount > 0
               ? '+'
               : '−'}{numberText(Math.abs(change.amount))}
             {unitText(card.container.size.unit)} · {STOCK_REASON_WORDS[change.reason]}{change.note
@@ -217,7 +222,7 @@
               unit={card.container.size.unit}
               units={[card.container.size.unit]}
             />
-            <Field label="Price" name="price" value="0" numeric width="7rem" />
+            <NumberField label="Price" name="price" value="" width="7rem" />
             <Choice
               label="Kept in"
               name="keptIn"
@@ -225,8 +230,8 @@
               items={['shed', 'van', 'cool', 'house'].map((value) => ({ value, name: value }))}
               width="8rem"
             />
-            <Field label="Use before" name="expiresOn" type="date" width="10.5rem" />
-            <Field label="Bought" name="boughtOn" type="date" value={data.today} width="10.5rem" />
+            <DateField label="Use before" name="expiresOn" />
+            <DateField label="Bought" name="boughtOn" value={data.today} />
           </div>
           <div class="actions"><button class="button" disabled={sending}>Put it on the shelf</button></div>
         {/snippet}

@@ -33,7 +33,7 @@ export const actions: Actions = {
       // The numbers of a copy of a demonstration label are as made up as the label's own.
       const added = { ...parsed.ok, demonstration: copied?.demonstration ?? false };
       await addLabel(tx, added);
-      if (lot.ok) await addContainer(tx, added.id, lot.ok);
+      if (lot.ok) await addContainer(tx, added.id, { ...lot.ok, currency: locals.around.settings.currency });
       return added;
     });
     redirect(303, `/shelf/${card.id}`);

@@ -10,7 +10,18 @@ import type { Tx } from '../../db/client';
 import * as t from '../../db/schema';
 
 const COLUMNS = [
-  ...(['label_id', 'label', 'lot', 'size', 'unit', 'left', 'price', 'bought_on', 'expires_on'] as const),
+  ...([
+    'label_id',
+    'label',
+    'lot',
+    'size',
+    'unit',
+    'left',
+    'price',
+    'currency',
+    'bought_on',
+    'expires_on',
+  ] as const),
   ...(['opened_on', 'kept_in'] as const),
 ] as const;
 const NEEDED = ['lot', 'size', 'unit'] as const;
@@ -25,7 +36,13 @@ export function stockCsv(shelf: readonly ShelfEntry[]): ReadableStream<Uint8Arra
       for (const c of containers)
         yield {
           ...{ label_id: label.id, label: label.name, lot: c.lot, size: c.size.value, unit: c.size.unit },
-          ...{ left: c.left.value, price: c.price, bought_on: c.boughtOn, expires_on: c.expiresOn },
+          ...{
+            left: c.left.value,
+            price: c.paid?.amount ?? null,
+            currency: c.paid?.currency ?? '',
+            bought_on: c.boughtOn,
+            expires_on: c.expiresOn,
+          },
           ...{ opened_on: c.openedOn, kept_in: c.keptIn },
         };
   }
@@ -57,7 +74,12 @@ const row = z.object({
   size: numberText(0.000001, 1e6),
   unit: z.string().trim(),
   left: z.union([z.literal('').transform(() => null), numberText(0, 1e6)]).default(null),
-  price: z.union([z.literal('').transform(() => 0), numberText(0, 1e6)]).default(0),
+  price: z.union([z.literal('').transform(() => null), numberText(0, 1e6)]).default(null),
+  currency: z
+    .string()
+    .trim()
+    .regex(/^([A-Z]{3})?$/, 'three capital letters, or nothing')
+    .default(''),
   bought_on: dayText.default(null),
   expires_on: dayText.default(null),
   opened_on: dayText.default(null),
@@ -141,7 +163,13 @@ export async function readStock(
       if (wrong > 0) continue;
       containers.push({
         ...{ workspaceId: tx.workspaceId, labelId: label.id, lot: c.lot, size: c.size, unit: c.unit },
-        ...{ price: c.price, expiresOn: c.expires_on, boughtOn: c.bought_on, openedOn: c.opened_on },
+        ...{
+          price: c.price,
+          currency: c.currency,
+          expiresOn: c.expires_on,
+          boughtOn: c.bought_on,
+          openedOn: c.opened_on,
+        },
         keptIn: c.kept_in,
       });
       if (c.left !== null && c.left < c.size)

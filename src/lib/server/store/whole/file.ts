@@ -121,7 +121,8 @@ export const contentShape = z.strictObject({
         lot: short,
         size: z.number().positive(),
         unit: short,
-        price: z.number().min(0),
+        price: z.number().min(0).nullable(),
+        currency: z.string().max(3).optional(),
         expiresOn: day.nullable(),
         keptIn: short,
         boughtOn: day.nullable().optional(),
@@ -201,6 +202,7 @@ export const contentShape = z.strictObject({
         calibratedOn: day.nullable(),
         makers: z.number().positive().nullable().optional(),
         price: z.number().min(0).nullable().optional(),
+        currency: z.string().max(3).optional(),
         lifeJobs: positive.max(100_000).nullable().optional(),
         calibrations: z
           .array(

@@ -176,7 +176,7 @@ export async function contentOf(tx: Tx): Promise<Content> {
         }
       : {}),
     equipment: equipment.map(
-      ({ id, workspaceId: _w, holds, undrawn, dueDays, makers, price, lifeJobs, ...row }) => {
+      ({ id, workspaceId: _w, holds, undrawn, dueDays, makers, price, lifeJobs, currency, ...row }) => {
         const done = calibrations
           .filter((one) => one.equipmentId === id)
           .map(({ id: _i, workspaceId: _o, equipmentId: _e, loggedAt, ...one }) => ({
@@ -190,6 +190,7 @@ export async function contentOf(tx: Tx): Promise<Content> {
           ...(dueDays === null ? {} : { dueDays }),
           ...(makers === null ? {} : { makers }),
           ...(price === null ? {} : { price }),
+          ...(currency === '' ? {} : { currency }),
           ...(lifeJobs === null ? {} : { lifeJobs }),
           ...(done.length > 0 ? { calibrations: done } : {}),
         };

@@ -2,24 +2,15 @@ import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import { assess, type AnsweredStop, type MeasureBody } from '$lib/core/case';
 import { STOPS } from '$lib/core/labels';
 import { isRefused, type Refusal } from '$lib/core/result';
-import {
-  asTyped,
-  fieldsOf,
-  isId,
-  knownNames,
-  numberIn,
-  parseRecord,
-  parseStop,
-  type Fields,
-} from '$lib/forms';
+import { fieldsOf, isId, knownNames, numberIn, parseRecord, parseStop, type Fields } from '$lib/forms';
 import type { Tx } from '$lib/server/db/client';
+import { sentencesOf } from '$lib/server/session/answer';
 import { localDay } from '$lib/server/session/clock';
 import { closeCase, loadCase, settle, type LoadedCase } from '$lib/server/store/cases';
 import { footprintOf, measuredOnPlan } from '$lib/server/store/ground';
 import { planOf } from '$lib/server/store/plans';
 import { saveStop, type SaveBasis } from '$lib/server/store/stops';
 import { appendRecord } from '$lib/server/store/records';
-import { refusalSentence } from '$lib/words';
 import type { Actions } from './$types';
 
 type Event = RequestEvent<{ number: string; stop: (typeof STOPS)[number] }>;
@@ -107,9 +98,7 @@ async function onPlan(tx: Tx, loaded: LoadedCase, body: MeasureBody): Promise<Me
 }
 
 function refuse(refused: readonly Refusal[], fields: Fields) {
-  return fail(400, {
-    errors: asTyped(refused, fields).map((r) => ({ path: r.path, message: refusalSentence(r) })),
-  });
+  return fail(400, { errors: sentencesOf(refused, fields) });
 }
 
 const KEPT = /^keep\.(.{1,80})$/;

@@ -3,6 +3,8 @@
   import { resolve } from '$app/paths';
   import Field from '$lib/ui/parts/Field.svelte';
   import { getMayChange } from '$lib/ui/parts/may';
+  import { atPlace } from '$lib/words';
+  import { getZone } from '$lib/ui/parts/today';
   import { getShow } from '$lib/ui/parts/show';
   import { smaller } from '$lib/ui/parts/smaller';
   import type { PageProps } from './$types';
@@ -10,6 +12,7 @@
   let { data, form }: PageProps = $props();
   const may = getMayChange();
   const { dayText } = getShow();
+  const zone = getZone();
   let working = $state(false);
   let trouble = $state<string | null>(null);
   const errors = $derived(form?.errors ?? []);
@@ -92,7 +95,7 @@
           /></a
         >
         <p>{photo.note}</p>
-        <p class="soft small">{dayText(photo.addedAt.slice(0, 10))}, {photo.addedBy}</p>
+        <p class="soft small">{dayText(atPlace(photo.addedAt, zone()).day)}, {photo.addedBy}</p>
         {#if may()}
           <form method="POST" action="?/remove" use:enhance>
             <input type="hidden" name="id" value={photo.id} />

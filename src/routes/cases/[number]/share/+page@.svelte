@@ -3,12 +3,15 @@
   import Choice from '$lib/ui/parts/Choice.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
   import { getMayChange } from '$lib/ui/parts/may';
+  import { atPlace } from '$lib/words';
+  import { getZone } from '$lib/ui/parts/today';
   import { getShow } from '$lib/ui/parts/show';
   import type { PageProps } from './$types';
   const { dayText, quantityText } = getShow();
 
   let { data, form }: PageProps = $props();
   const may = getMayChange();
+  const zone = getZone();
   const recordName = (id: string | null): string => {
     const record = data.records.find((r) => r.id === id);
     return record
@@ -76,7 +79,7 @@
             >{link.kind === 'notice' ? 'The notice' : `The record: ${recordName(link.recordId)}`}<br /><span
               class="soft small"
               >by {link.by} · {link.state === 'open' ? 'open until' : link.state + ', was to hold until'}
-              {dayText(link.expiresAt.slice(0, 10))}</span
+              {dayText(atPlace(link.expiresAt, zone()).day)}</span
             ></span
           >
           {#if link.state === 'open' && may()}

@@ -57,7 +57,7 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
       putDown: standing(records.filter((r) => r.propertyId === params.id).map((r) => r.record)).flatMap(
         putDownHere,
       ),
-      today: locals.around.now.toISOString().slice(0, 10),
+      today: locals.around.today,
     };
   });
 };

@@ -2,7 +2,7 @@ import { json } from '@sveltejs/kit';
 import { isRefused } from '$lib/core/result';
 import { isId } from '$lib/forms';
 import { parsePlan } from '$lib/forms/plan';
-import { refusalSentence } from '$lib/words';
+import { refusalSentence, showIn } from '$lib/words';
 import { findProperty } from '$lib/server/store/properties';
 import { planOf, savePlan } from '$lib/server/store/plans';
 import type { RequestHandler } from './$types';
@@ -37,15 +37,18 @@ export const PUT: RequestHandler = async ({ params, request, locals }) => {
   const parsed = parsePlan(plan);
   if (isRefused(parsed)) {
     const [first] = parsed.refused;
-    return no(400, `The plan was not saved. ${first ? `${refusalSentence(first)} (${first.path})` : ''}`);
+    return no(
+      400,
+      `The plan was not saved. ${first ? refusalSentence(first, showIn(locals.around.settings)) : ''}`,
+    );
   }
   if (typeof revision !== 'number' || !Number.isInteger(revision) || revision < 0 || revision > 1e9)
     return no(400, 'Which plan this was built on is not told. Load the page again.');
-  const { now } = locals.around;
+  const { now, today } = locals.around;
   const done = await locals.inWorkspace(async (tx) =>
     (await findProperty(tx, params.id))
       ? savePlan(tx, params.id, parsed.ok, revision, {
-          ...{ by: locals.who?.person.name ?? '', now, day: now.toISOString().slice(0, 10) },
+          ...{ by: locals.who?.person.name ?? '', now, day: today },
         })
       : null,
   );
