@@ -7,7 +7,14 @@ import { pathToFileURL } from 'node:url';
 import { ROOT, Trouble, say } from './say.mjs';
 
 const BUILT = join(ROOT, 'build');
-const CORE_SOURCES = ['src/lib/core', 'src/lib/forms', 'src/lib/words', 'src/cli'];
+const CORE_SOURCES = [
+  'scripts/build.mjs',
+  'src/lib/catalog',
+  'src/lib/core',
+  'src/lib/forms',
+  'src/lib/words',
+  'src/cli',
+];
 const APP_SOURCES = [
   'src',
   'demo',
@@ -16,6 +23,7 @@ const APP_SOURCES = [
   'vite.config.ts',
   'svelte.config.js',
   'scripts/build.mjs',
+  'scripts/prose.mjs',
 ];
 
 /** Installs the locked packages when they are missing or the lock file changed. */

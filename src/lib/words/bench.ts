@@ -106,12 +106,21 @@ export const BENCH_PROBLEMS: Readonly<Record<string, string>> = {
   'above-label-rate': 'Halt: the chosen rate passes the label’s most.',
   'below-label-rate': 'Care: the chosen rate lies under the label’s least.',
   'measure-too-coarse': 'Care: no mark of this tool meets the label; the exact amount is shown.',
+  'portion-too-large':
+    'Halt: one drop, tap or puff of this size is more than the label’s most for a place. Make it smaller, and weigh it again.',
+  'portion-does-not-fit':
+    'Care: no whole number of drops, taps or puffs of this size keeps to the label at each place. Make them smaller, and weigh them again.',
   'product-exceeds-mix': 'Halt: more product than mix. Check the figures of the label.',
   'dial-too-low':
     'Halt: at this dial not even undiluted product would be enough. Turn the dial up, or use more water on the area.',
 };
 /** With these no amount is told. */
-export const BENCH_HALTS: readonly string[] = ['above-label-rate', 'product-exceeds-mix', 'dial-too-low'];
+export const BENCH_HALTS: readonly string[] = [
+  'above-label-rate',
+  'product-exceeds-mix',
+  'dial-too-low',
+  'portion-too-large',
+];
 
 /** What is always to be said of a method. */
 export const METHOD_CAUTIONS: Readonly<Partial<Record<Method, string>>> = {

@@ -118,8 +118,22 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
       );
     case 'interval-not-stated':
       return words(
-        'No second treatment',
-        `The label states no interval, and it went down here on ${day('last')}.`,
+        'A second time, and no interval is stated',
+        `It went down here on ${day('last')}; the card states neither “no sooner than” nor “about every”. Read the container’s own words before it goes down again, and write them into the card.`,
+        'The label lets it go down again',
+      );
+    case 'sooner-than-usual':
+      return words(
+        `Sooner than the label’s usual ${n('days')} days`,
+        `Last put down here on ${day('last')}; the label repeats it about every ${n('days')} days, which is ${day('until')}.`,
+        'Needed sooner; the label does not forbid it',
+      );
+    case 'lot-not-usable':
+      return words(
+        `Lot ${t('lot')} is not usable`,
+        facts.until === undefined
+          ? 'Nothing is left of it. Choose another lot, or count it again on the shelf.'
+          : `Its last day was ${day('until')}. Choose another lot; take this one to a hazardous-waste point.`,
       );
     case 'max-per-year-reached':
       return words(
@@ -177,7 +191,7 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
         'The area is not sure enough for this rate',
         Number(facts.safe) >= Number(facts.least)
           ? `If the lawn is as small as the error allows, this rate passes the label’s most. ${n('safe')} ${unitText(t('unit') as Unit)} or less stays inside.`
-          : 'If the lawn is as small as the error allows, this rate passes the label’s most, and so does the least. Measure by tape.',
+          : 'If the lawn is as small as the error allows, this rate passes the label’s most, and so does the least. Measure it again, more surely, or take the rate for the smaller area.',
         'I accept the area as measured',
       );
     case 'water-buffer':
@@ -353,6 +367,7 @@ const TICKED: Readonly<Partial<Record<Caution['code'], string>>> = {
   'living-after-insecticide': 'nematodes soon after a soil insecticide, accepted',
   'same-group-again': 'the same mode of action again, no other will do',
   'interval-not-stated': 'a second treatment by the label’s own words',
+  'sooner-than-usual': 'sooner than the label’s usual interval',
   'active-not-countable': 'the year’s ingredient counted by hand',
   'below-threshold': 'treated under the threshold, for a reason',
   'local-care': 'local rule seen to',

@@ -106,7 +106,8 @@ describe('a job of every method, alone', () => {
     expect(granule.product).toBeCloseTo(5.04, 9);
     expect(granule.pass).toBeCloseTo(2.52, 9);
     expect(granule.strip).toBeCloseTo(0.3, 9);
-    expect(told(JOBS.drops)).toMatchObject({ product: 4.5, portions: 100, 'portions-each': 6, packs: 1 });
+    // 0.25 g in drops of 0.045 g are 5.6: six would be 0.27 g, above the label's most, so five, and a Care.
+    expect(told(JOBS.drops)).toMatchObject({ product: 4.5, portions: 90, 'portions-each': 5, packs: 1 });
     // 9.2 stations are 10, one every 4.6 m.
     expect(told(JOBS.stations)).toMatchObject({ points: 10, 'spread-out': 4.6 });
     expect(told(JOBS.film)).toMatchObject({ product: 14, time: 120 });
@@ -192,5 +193,51 @@ describe('a job of every method, alone', () => {
       );
     }
     expect(howMuch({ ...JOBS.drops, each: l(1) })).toMatchObject({ refused: [{ path: 'each.unit' }] });
+  });
+});
+
+describe('what a measure or a drop can show', () => {
+  const worked = (job: Job) => expectAnswer(howMuch(job));
+  const figures = (job: Job) => Object.fromEntries(worked(job).figures.map((f) => [f.name, f.value.value]));
+  const perThousand = quantity(1000, 'ft2');
+  const mix = { amount: quantity(2, 'gal'), per: perThousand };
+  it('never takes a mark below the label’s least: 0.46 to 0.6 fl oz on two thousand square feet with marks of 0.1', () => {
+    const job: Job = {
+      ...{ method: 'tank', rate: { min: 0.46, max: 0.6, unit: 'floz', per: perThousand }, carrier: mix },
+      ...{ target: quantity(2000, 'ft2'), step: quantity(0.1, 'floz') },
+    };
+    // 0.92 at the least: the mark of 0.9 lies under it, that of 1.0 is 0.5 for a thousand.
+    expect(figures(job).product).toBeCloseTo(1, 9);
+    expect(worked(job).problems).toEqual([]);
+  });
+  it('never rounds 0.96 down to 0.5: such a measure is too coarse, and the exact amount stays', () => {
+    const job: Job = {
+      ...{ method: 'tank', rate: { min: 0.4, max: 0.96, chosen: 0.96, unit: 'floz', per: perThousand } },
+      ...{ carrier: mix, target: quantity(1000, 'ft2'), step: quantity(0.5, 'floz') },
+    };
+    expect(figures(job).product).toBeCloseTo(0.96, 9);
+    expect(worked(job).problems).toEqual(['measure-too-coarse']);
+  });
+  it('gives each of forty places a drop, and says where one drop is more than the label’s most', () => {
+    const gel = (each: number): Job => ({
+      ...{ method: 'drops', rate: { min: 0.01, max: 0.02, unit: 'g', per: quantity(1, 'count') } },
+      ...{ target: quantity(40, 'count'), each: quantity(each, 'g') },
+    });
+    expect(figures(gel(0.015))).toMatchObject({ portions: 40, 'portions-each': 1 });
+    expect(worked(gel(0.015)).problems).toEqual([]);
+    expect(figures(gel(0.025))).toMatchObject({ portions: 40, 'portions-each': 1 });
+    expect(worked(gel(0.025)).problems).toEqual(['portion-too-large']);
+  });
+  it('tells the water in a jug of a hose-end device in the jug’s own unit', () => {
+    const job: Job = {
+      ...{ method: 'jug', rate: { min: 1, max: 2, unit: 'floz', per: perThousand } },
+      ...{ carrier: { amount: quantity(1, 'gal'), per: perThousand }, target: quantity(1000, 'ft2') },
+      ...{ tank: quantity(2, 'gal'), jug: quantity(32, 'floz') },
+    };
+    const [load] = worked(job).loads;
+    // Half of the 32 fl oz for half of what a full jug makes; 1 of them product.
+    expect(load?.finished).toEqual(quantity(16, 'floz'));
+    expect(load?.water.unit).toBe('floz');
+    expect(load?.water.value).toBeCloseTo(15, 9);
   });
 });

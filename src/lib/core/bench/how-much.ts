@@ -1,11 +1,12 @@
 import { grid, hoseEndJug, hoseRatio, jugFill, sprayTime } from '../calibrate';
-import { dose, type DoseAnswer, type DoseInput } from '../dose';
+import { dose, type DoseAnswer, type DoseInput, type Load } from '../dose';
 import { answer, invalid, isRefused, type Refusal, type Result } from '../result';
 import {
   ceilOf,
   fromBase,
   inBase,
   isAbove,
+  roundHalfUp,
   quantity,
   sameDimension,
   valueIn,
@@ -38,6 +39,7 @@ export function howMuch(job: Job): Made {
     loads: more.ok.loads ?? sized.ok.loads,
     vessels: more.ok.vessels ?? [],
     actualRate: sized.ok.actualRate,
+    errorPct: sized.ok.errorPct,
     problems: [...sized.ok.problems, ...(more.ok.problems ?? [])],
   });
 }
@@ -93,6 +95,7 @@ function inputOf({ method, rate, carrier, tank, second, step }: Job, target: Qua
       ? { tank: { capacity: second && method === 'tank' && bySize(second, tank) > 0 ? second : tank } }
       : {}),
     ...(step ? { measureStep: step } : {}),
+    rounding: 'inside' as const,
   };
 }
 
@@ -126,18 +129,42 @@ function timesOf({ flow }: Job, amount: Quantity, places: Quantity | null): Resu
   ]);
 }
 
-/** In how many drops, taps or puffs of a known size. */
-function portionsOf({ each }: Job, amount: Quantity, places: Quantity | null): Result<Figure[]> {
-  if (!each) return answer([]);
+/**
+ * In how many drops, taps or puffs of a known size. Each place gets whole ones: the number nearest to its share that keeps
+ * to the label; where even one passes the label's most for a place, the size does not serve.
+ */
+function portionsOf(
+  { each, rate }: Job,
+  amount: Quantity,
+  places: Quantity | null,
+): Result<{ figures: Figure[]; problems: Worked['problems'] }> {
+  if (!each) return answer({ figures: [], problems: [] });
   if (!sameDimension(each, amount) || !(each.value > 0))
     return { refused: [invalid('each.unit', 'one-of', { choices: [amount.unit] })] };
   const count = valueIn(amount, each.unit) / each.value;
-  return answer([
-    figure('portions', quantity(ceilOf(count), 'count')),
-    ...(places && places.unit === 'count' && places.value > 0
-      ? [figure('portions-each', quantity(Math.max(1, Math.round(count / places.value)), 'count'))]
-      : []),
-  ]);
+  if (!places || places.unit !== 'count' || !(places.value > 0))
+    return answer({ figures: [figure('portions', quantity(ceilOf(count), 'count'))], problems: [] });
+  const share = count / places.value;
+  const chosen = rate.chosen ?? rate.min;
+  const [least, most] = [(share * rate.min) / chosen, (share * rate.max) / chosen];
+  const nearest = Math.max(1, roundHalfUp(share));
+  const whole = isAbove(least, nearest)
+    ? nearest + 1
+    : isAbove(nearest, most)
+      ? Math.max(1, nearest - 1)
+      : nearest;
+  const problems: Worked['problems'] = isAbove(whole, most)
+    ? ['portion-too-large']
+    : isAbove(least, whole)
+      ? ['portion-does-not-fit']
+      : [];
+  return answer({
+    figures: [
+      figure('portions', quantity(whole * places.value, 'count')),
+      figure('portions-each', quantity(whole, 'count')),
+    ],
+    problems,
+  });
 }
 
 const atEach = ({ product }: DoseAnswer, target: Quantity): Figure[] =>
@@ -145,14 +172,22 @@ const atEach = ({ product }: DoseAnswer, target: Quantity): Figure[] =>
     ? [figure('each', quantity(product.value / target.value, product.unit))]
     : [];
 
+type Part =
+  readonly Figure[] | Result<Figure[]> | Result<{ figures: Figure[]; problems: Worked['problems'] }>;
+
 /** Figures of several sums, or the first refusal among them. */
-function together(...parts: readonly (readonly Figure[] | Result<Figure[]>)[]): Result<More> {
+function together(...parts: readonly Part[]): Result<More> {
   const figures: Figure[] = [];
+  const problems: Worked['problems'][number][] = [];
   for (const part of parts) {
     if ('refused' in part) return part;
-    figures.push(...('ok' in part ? part.ok : part));
+    const told = 'ok' in part ? part.ok : part;
+    if ('figures' in told) {
+      figures.push(...told.figures);
+      problems.push(...told.problems);
+    } else figures.push(...told);
   }
-  return answer({ figures });
+  return answer({ figures, problems });
 }
 
 const WORK: Readonly<Record<Job['method'], Work>> = {
@@ -171,7 +206,7 @@ const WORK: Readonly<Record<Job['method'], Work>> = {
       // What the jug itself is filled with: the mix is made in the hose.
       loads:
         jug && water
-          ? sized.loads.map((load) => ({ ...load, finished: jugFill(jug, tank as Quantity, load.finished) }))
+          ? sized.loads.map((load) => inJug(load, jugFill(jug, tank as Quantity, load.finished)))
           : [],
       figures: [
         ...mixOf(sized),
@@ -228,6 +263,14 @@ function vesselsOf({ loads }: DoseAnswer, ...tanks: readonly [Quantity, Quantity
   const [small, large] = [...tanks].sort(bySize) as [Quantity, Quantity];
   return loads.map(({ finished }) => (isAbove(valueIn(finished, small.unit), small.value) ? large : small));
 }
+
+/** A load as it stands in the jug itself: filled to so much, the rest of it water, both in the jug's unit. */
+const inJug = (load: Load, fill: Quantity): Load => ({
+  ...load,
+  finished: fill,
+  carryOver: quantity(0, fill.unit),
+  water: waterBeside(fill, load.product) ?? fill,
+});
 
 /** What goes into a jug beside its product; null where there is no room or the product is no liquid. */
 function waterBeside(jug: Quantity, product: Quantity): Quantity | null {

@@ -79,5 +79,7 @@ export interface Worked {
   /** The vessel of each load, where there are two. */
   readonly vessels: readonly Quantity[];
   readonly actualRate: number;
-  readonly problems: readonly (DoseProblem | 'dial-too-low')[];
+  /** How far the marks of the measure move the rate from the chosen one, in percent. */
+  readonly errorPct: number;
+  readonly problems: readonly (DoseProblem | 'dial-too-low' | 'portion-too-large' | 'portion-does-not-fit')[];
 }

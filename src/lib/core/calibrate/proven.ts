@@ -36,7 +36,9 @@ export function provenBy(
     const { repeats, unit, per, values } = result.ok;
     found[done.kind] = {
       ...{ doneOn: done.doneOn, product: done.product, setup: done.setup, unit, per },
-      ...{ value: repeats.mean, spreadPct: repeats.spreadPct },
+      value: repeats.mean,
+      // Passes at several settings are not repeats of one thing.
+      spreadPct: settingsOf(done) > 1 || done.kind === 'pan-test' ? null : repeats.spreadPct,
       gate:
         done.kind === 'weighed-pass' || done.kind === 'dial'
           ? done.readings.map(({ setting = 0 }, i) => ({ setting, delivered: values[i] ?? 0 }))
@@ -45,6 +47,9 @@ export function provenBy(
   }
   return found;
 }
+
+const settingsOf = ({ readings }: Calibration): number =>
+  new Set(readings.map(({ setting }) => setting)).size;
 
 /** What was proven of a tool, and what its maker says of it where that was never measured. */
 export function orMakers(proven: ProvenOf, of: EquipmentKind, makers: number | null): ProvenOf {

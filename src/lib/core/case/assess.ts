@@ -1,5 +1,5 @@
 import { familyRows, rankLabels, type ChooseSituation, type EntryInUse } from '../choose';
-import { inHand } from '../labels';
+import { inHand, type CardInUse } from '../labels';
 import { dose, type DoseAnswer } from '../dose';
 import {
   againstThreshold,
@@ -16,13 +16,13 @@ import {
   type LifeStage,
 } from '../identify';
 import { checkpointsOf, rectangleLanes, type RectangleLanes } from '../place';
-import { applicationsOf, onGround, standing, type OnGround } from '../record';
+import { applicationsOf, onGround, standing, type ApplicationRecord, type OnGround } from '../record';
 import { isRefused, type Refusal } from '../result';
 import { ownThreshold, underRules } from '../rules';
-import { judgeRecheck, nextAllowed, recheckDue } from '../review';
-import { inWindow, judgeHours, type JudgedHours } from '../schedule';
+import { judgeRecheck, recheckDue } from '../review';
+import { judgeHours, nextDate, type JudgedHours } from '../schedule';
 import { NOTHING_COUNTED, targetFor, type MeasuredLawn } from '../site';
-import { monthOf, quantity, sameDimension } from '../units';
+import { inYearOf, monthOf, quantity, sameDimension, valueIn } from '../units';
 import { cautionsOf } from './cautions-of';
 import { dayOfWork } from './day-of-work';
 import type { CaseFacts } from './facts';
@@ -80,7 +80,7 @@ function workOut(facts: CaseFacts): CaseView {
   });
   const halts = cautions.filter((c) => c.caution.rank === 'halt' && c.settled === null);
   const records = standing(facts.records).filter((record) => record.caseNumber === facts.number);
-  const review = reviewOf(facts, shelf, chosen, threshold?.limit ?? null);
+  const review = reviewOf(facts, shelf, chosen, threshold?.limit ?? null, lawn);
   const families = name.named ? familyRows(facts.guide[name.named.id] ?? null, options) : [];
   const partial = {
     density,
@@ -259,7 +259,7 @@ function mixOf(
   const used = Math.max(
     ...ground.parts.map((records) =>
       applicationsOf(records, id, use.rate.unit)
-        .filter((a) => inWindow(a.date, dayOfWork(facts), 'rolling'))
+        .filter((a) => inYearOf(a.date, dayOfWork(facts), 'rolling'))
         .reduce((sum, a) => sum + a.amount, 0),
     ),
   );
@@ -267,6 +267,10 @@ function mixOf(
     rate: { ...use.rate, chosen: rate },
     ...(use.carrier ? { carrier: use.carrier } : {}),
     target: targetFor(lawn, use.rate.per),
+    rounding: 'inside',
+    ...(lawn.areaLow && lawn.areaHigh && targetFor(lawn, use.rate.per) === lawn.area
+      ? { mergeRest: quantity((lawn.areaHigh.value - lawn.areaLow.value) / 2, lawn.area.unit) }
+      : {}),
     ...(use.carrier && mix?.tank
       ? { tank: { capacity: mix.tank, ...(mix.carryOver ? { carryOver: mix.carryOver } : {}) } }
       : {}),
@@ -301,11 +305,27 @@ function allowanceOf(
   return { allowed: answer.cap.allowed, used: quantity(used, unit), now: quantity(carried, unit) };
 }
 
+/** What the last treatment used, and the year's most of the product on this ground, in the rate's unit. */
+function yearOfCap(
+  { use }: CardInUse,
+  lawn: MeasuredLawn | null,
+  last: ApplicationRecord,
+): { amount?: number; capAmount?: number } {
+  if (use.cap?.of !== 'product' || !lawn || !sameDimension(last.product, use.rate)) return {};
+  if (!sameDimension(lawn.area, use.cap.per) || !sameDimension(use.cap.amount, use.rate)) return {};
+  return {
+    amount: valueIn(last.product, use.rate.unit),
+    capAmount:
+      (valueIn(use.cap.amount, use.rate.unit) * valueIn(lawn.area, use.cap.per.unit)) / use.cap.per.value,
+  };
+}
+
 function reviewOf(
   facts: CaseFacts,
   shelf: readonly EntryInUse[],
   chosen: EntryInUse | null,
   threshold: number | null,
+  lawn: MeasuredLawn | null,
 ): Pick<CaseView, 'recheckDue' | 'recheck' | 'nextAllowed'> {
   const own = standing(facts.records).filter((record) => record.caseNumber === facts.number);
   const last = own.reduce<(typeof own)[number] | null>(
@@ -316,9 +336,10 @@ function reviewOf(
   if (!last || !label) return { recheckDue: null, recheck: null, nextAllowed: null };
   const applications = applicationsOf(facts.records, label.id, label.use.rate.unit);
   const { look, recheck } = facts.stops;
+  const again = yearOfCap(label, lawn, last);
   return {
     recheckDue: recheckDue(last.doneOn, label.use),
-    nextAllowed: nextAllowed({ use: label.use, today: facts.today, applications }),
+    nextAllowed: nextDate({ use: label.use, today: facts.today, applications, ...again }),
     recheck:
       look && recheck
         ? judgeRecheck({
@@ -331,6 +352,7 @@ function reviewOf(
             control: recheck.control,
             threshold,
             applications,
+            ...again,
           })
         : null,
   };

@@ -2,6 +2,7 @@ import {
   activeCautions,
   situationOf,
   timingHalts,
+  usable,
   type ChooseSituation,
   type Option,
   type EntryInUse,
@@ -56,7 +57,7 @@ export function cautionsOf(known: {
       });
     if (lawn) found.push(...handlingCautions(situationOf(chosen, situation), lawn.waterGapM ?? 0));
     found.push(...hourCautions(facts, chosen, hours), ...planCautions(facts));
-    found.push(...tankCautions(facts, chosen));
+    found.push(...tankCautions(facts, chosen), ...lotCautions(facts, chosen));
     if (facts.stops.mix) found.push(...partnerCautions(facts.stops.mix, chosen.label, known.options));
     if (lawn && known.dose && rate !== null)
       found.push(
@@ -84,6 +85,20 @@ export function cautionsOf(known: {
     const key = cautionKey(caution);
     return { caution, key, settled: caution.settledBy === 'tick' ? (facts.settled[key] ?? null) : null };
   });
+}
+
+/** The lot that is chosen at Mix is past its last day, or empty, while another one is not. */
+function lotCautions(facts: CaseFacts, { label, containers }: EntryInUse): Caution[] {
+  const lot = containers.find((c) => c.lot === facts.stops.mix?.lot);
+  const day = dayOfWork(facts);
+  if (!lot || usable(lot, day) || !containers.some((c) => usable(c, day))) return [];
+  return [
+    {
+      ...{ code: 'lot-not-usable', rank: 'halt', stop: 'mix', settledBy: 'change' },
+      clause: label.clauses.storage ?? null,
+      facts: { lot: lot.lot, ...(lot.until !== null && lot.until < day ? { until: lot.until } : {}) },
+    },
+  ];
 }
 
 /** What was in the tank before, and how old what is left in it is. */

@@ -6,7 +6,7 @@ import type { Checkpoint, RectangleLanes } from '../place';
 import type { ApplicationRecord } from '../record';
 import type { Refusal } from '../result';
 import type { Recheck } from '../review';
-import type { JudgedHours } from '../schedule';
+import type { JudgedHours, NextDate } from '../schedule';
 import type { MeasuredLawn } from '../site';
 import type { CalendarDay, Quantity } from '../units';
 
@@ -86,7 +86,7 @@ export interface CaseView {
   readonly records: readonly ApplicationRecord[];
   readonly recheckDue: CalendarDay | null;
   readonly recheck: Recheck | null;
-  readonly nextAllowed: CalendarDay | null;
+  readonly nextAllowed: NextDate | null;
   readonly cautions: readonly SettledCaution[];
   /** Halts that are open: while there is one, Mix and Place name it instead of amounts. */
   readonly halts: readonly SettledCaution[];

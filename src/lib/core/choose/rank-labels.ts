@@ -2,21 +2,22 @@ import { dose, type DoseAnswer } from '../dose';
 import type { Candidate, Hemisphere, Surrounding } from '../identify';
 import type { CardInUse, Caution, EvidenceGrade, Family, LabelCard, TargetOnLabel } from '../labels';
 import { applicationsOf, type ApplicationRecord } from '../record';
-import { nextAllowed } from '../review';
 import { ruleCautions, type LocalRule } from '../rules';
 import { labelCautions, type LabelSituation } from '../safety';
-import { inWindow } from '../schedule';
+import { nextDate } from '../schedule';
 import { activeCautions } from './ledger';
 import { beforeCautions, pastOf, type Past } from './before';
 import { wishHalts, wishPoints, type Wishes, type WishPoint } from './wishes';
 import { targetFor, type Counted } from '../site';
-import { isAbove, sameDimension, valueIn, type CalendarDay, type Quantity } from '../units';
+import { inYearOf, isAbove, sameDimension, valueIn, type CalendarDay, type Quantity } from '../units';
 
 /** A container on the shelf, with what the records have left in it. */
 export interface ShelfContainer {
   readonly lot: string;
   readonly size: Quantity;
   readonly left: Quantity;
+  /** What the records took beyond what it held, in its unit; 0 as a rule. */
+  readonly overdrawn?: number;
   /** In the workspace's currency; null where it is not known, or was paid in another. */
   readonly price: number | null;
   /** What was paid, in what it was paid in. */
@@ -244,6 +245,9 @@ export function timingHalts(
   return [];
 }
 
+/** What only reminds, or is not stated, is an act of whoever treats. */
+const CARE = { rank: 'care', settledBy: 'tick' } as const;
+
 function timingOnPart(
   label: CardInUse,
   records: readonly ApplicationRecord[],
@@ -261,14 +265,27 @@ function timingOnPart(
     clause: label.clauses[at] ?? null,
     facts,
   });
-  const thisYear = applications.filter((a) => inWindow(a.date, today, 'rolling')).length;
+  const thisYear = applications.filter((a) => inYearOf(a.date, today, 'rolling')).length;
   if (use.maxPerYear !== null && thisYear >= use.maxPerYear)
     return [
       halt('max-per-year-reached', 'yearly', { most: use.maxPerYear, done: thisYear, last: last.date }),
     ];
-  if (use.noSoonerThanDays === null) return [halt('interval-not-stated', 'interval', { last: last.date })];
-  const next = nextAllowed({ use, today, applications });
-  return next !== null && next > today
-    ? [halt('interval-not-over', 'interval', { until: next, last: last.date, days: use.noSoonerThanDays })]
-    : [];
+  const next = nextDate({ use, today, applications });
+  if (next.because === 'not-stated')
+    return [{ ...halt('interval-not-stated', 'interval', { last: last.date }), ...CARE }];
+  if (next.day === null || next.day <= today) return [];
+  return next.stated
+    ? [
+        halt('interval-not-over', 'interval', {
+          ...{ until: next.day, last: last.date, days: use.noSoonerThanDays ?? 0 },
+        }),
+      ]
+    : [
+        {
+          ...halt('sooner-than-usual', 'interval', {
+            ...{ until: next.day, last: last.date, days: use.aboutEveryDays ?? 0 },
+          }),
+          ...CARE,
+        },
+      ];
 }

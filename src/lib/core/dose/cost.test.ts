@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { expectAnswer } from '../result';
 import { quantity } from '../units';
 import { costOf, type CostInput } from '.';
@@ -73,4 +73,29 @@ it('refuses what cannot be a price or a size', () => {
     refused: [{ code: 'units-do-not-match', path: 'container.size.unit' }],
   });
   expect(costOf({ ...job, times: 0 })).toMatchObject({ refused: [{ path: 'times' }] });
+});
+
+describe('what a scale cannot tell apart', () => {
+  it('is no shortage and no second bag: 10.004 lb from a bag of 10 lb', () => {
+    const cost = expectAnswer(
+      costOf({
+        ...{ product: quantity(10.004, 'lb'), target: quantity(1, 'count'), per: quantity(1, 'count') },
+        ...{ times: 1, tools: [], quote: null, left: quantity(10, 'lb'), container: null },
+        sizes: [{ size: quantity(10, 'lb'), price: 30 }],
+      }),
+    );
+    expect(cost.lacks).toBeNull();
+    expect(cost.sizes[0]).toMatchObject({ count: 1, over: { value: 0, unit: 'lb' } });
+  });
+  it('is one where a scale does tell it: 10.2 lb', () => {
+    const cost = expectAnswer(
+      costOf({
+        ...{ product: quantity(10.2, 'lb'), target: quantity(1, 'count'), per: quantity(1, 'count') },
+        ...{ times: 1, tools: [], quote: null, left: quantity(10, 'lb'), container: null },
+        sizes: [{ size: quantity(10, 'lb'), price: 30 }],
+      }),
+    );
+    expect(cost.lacks?.value).toBeCloseTo(0.2, 9);
+    expect(cost.sizes[0]?.count).toBe(2);
+  });
 });

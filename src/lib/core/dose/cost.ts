@@ -1,5 +1,5 @@
 import { answer, invalid, type Refusal, type Result } from '../result';
-import { ceilOf, isAbove, quantity, sameDimension, valueIn, type Quantity } from '../units';
+import { ceilOf, quantity, sameDimension, valueIn, type Quantity } from '../units';
 
 export interface CostInput {
   readonly product: Quantity;
@@ -51,6 +51,9 @@ export interface JobCost {
   readonly lacks: Quantity | null;
 }
 
+/** No scale, mark or container is truer than half a percent: what is short by less is enough. */
+export const CLOSE_ENOUGH = 0.005;
+
 /**
  * What a job costs: the product that it uses, the share of the equipment, for so much ground, over the season, by the
  * size of container, and against a quote. Refuses amounts below 0, a target or `per` of 0, times below 1, and a container
@@ -78,19 +81,19 @@ export function costOf(input: CostInput): Result<JobCost, 'invalid-input' | 'uni
     per: once === null ? null : { value: (once * valueIn(per, target.unit)) / target.value, per },
     sizes: input.sizes.map((one) => sizeCost(one, product, times)),
     saved: quote === null || season === null ? null : quote - season,
-    lacks: isAbove(short, 0) ? quantity(short, product.unit) : null,
+    lacks: short > CLOSE_ENOUGH * product.value ? quantity(short, product.unit) : null,
   });
 }
 
 function sizeCost({ size, price }: CostInput['sizes'][number], product: Quantity, times: number): SizeCost {
   const each = valueIn(product, size.unit);
   const wanted = each * times;
-  const count = Math.max(1, ceilOf(wanted / size.value));
+  const count = Math.max(1, ceilOf(wanted / size.value - CLOSE_ENOUGH));
   return {
     ...{ size, price, count, jobs: each > 0 ? size.value / each : Infinity },
     outlay: price === null ? null : price * count,
     used: price === null ? null : (wanted / size.value) * price,
-    over: quantity(count * size.value - wanted, size.unit),
+    over: quantity(Math.max(0, count * size.value - wanted), size.unit),
   };
 }
 

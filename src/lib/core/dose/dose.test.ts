@@ -1,5 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { expectAnswer } from '../result';
+import { quantity } from '../units';
 import { activeIn, dose, fillingLevels, progress, quartersOf, type DoseAnswer, type DoseInput } from '.';
 
 const ok = (input: DoseInput): DoseAnswer => {
@@ -155,5 +157,41 @@ describe('the live check of the tank', () => {
     ]);
     const result = progress({ covered: m2(1), target: m2(3), left: l(16), started: l(15) });
     expect(result).toMatchObject({ refused: [{ code: 'progress-out-of-range', path: 'left.value' }] });
+  });
+});
+
+describe('a rest that is smaller than the area’s own error', () => {
+  const job: DoseInput = {
+    rate: { min: 12, max: 20, chosen: 15, unit: 'ml', per: quantity(100, 'm2') },
+    carrier: { amount: quantity(6, 'l'), per: quantity(100, 'm2') },
+    target: quantity(255, 'm2'),
+    tank: { capacity: quantity(15, 'l') },
+  };
+  it('is shared out to the full tanks: 5 m² of 255 where the area may be off by 8', () => {
+    const merged = expectAnswer(dose({ ...job, mergeRest: quantity(8, 'm2') }));
+    expect(merged.loads).toHaveLength(1);
+    expect(merged.merged?.value).toBeCloseTo(5, 9);
+    expect(merged.finished).toEqual(quantity(15, 'l'));
+    // The product is that of the whole area all the same.
+    expect(merged.product.value).toBeCloseTo(38.25, 9);
+    expect(merged.loads[0]?.covers.value).toBeCloseTo(255, 9);
+    expect(merged.actualRate).toBeCloseTo(15, 9);
+  });
+  it('is a load of its own where it is larger, and where something was carried over', () => {
+    expect(expectAnswer(dose({ ...job, mergeRest: quantity(4, 'm2') })).loads).toHaveLength(2);
+    const carried = { finished: quantity(2, 'l'), product: quantity(5, 'ml') };
+    const tank = { capacity: quantity(15, 'l'), carryOver: carried };
+    expect(expectAnswer(dose({ ...job, tank, mergeRest: quantity(8, 'm2') })).loads).toHaveLength(2);
+  });
+  it('keeps the strength of a dilution', () => {
+    const diluted = expectAnswer(
+      dose({
+        ...job,
+        rate: { min: 5, max: 5, unit: 'ml', per: quantity(1, 'l'), basis: 'mix' },
+        mergeRest: quantity(8, 'm2'),
+      }),
+    );
+    expect(diluted.product.value).toBeCloseTo(75, 9);
+    expect(diluted.finished).toEqual(quantity(15, 'l'));
   });
 });

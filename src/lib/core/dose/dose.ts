@@ -38,13 +38,18 @@ export function dose(input: DoseInput): Result<DoseAnswer, DoseRefusal> {
   const actualRate = (product + carried) / job.measuresOfRate;
   const withinLabel = portions.every((p) => isWithinLabel(p.portion, p.add + p.portion.carried));
   const { rate, placement } = input;
+  const mixed = shapes.reduce((sum, shape) => sum + shape.finished, 0);
+  const restOf = job.finished !== null && shapes.length > 0 ? 1 - mixed / job.finished : 0;
   const cap = capAnswer(input, product + carried);
   const container = containerAnswer(input, job, product);
   return answer({
     product: quantity(product, rate.unit),
     exactProduct: quantity(job.exactProduct, rate.unit),
     finished:
-      input.carrier && job.finished !== null ? quantity(job.finished, input.carrier.amount.unit) : null,
+      input.carrier && job.finished !== null
+        ? quantity(restOf > 1e-9 ? mixed : job.finished, input.carrier.amount.unit)
+        : null,
+    ...(restOf > 1e-9 ? { merged: quantity(input.target.value * restOf, input.target.unit) } : {}),
     loads,
     actualRate,
     errorPct: (actualRate / job.chosen - 1) * 100,
@@ -107,7 +112,7 @@ function fillLoads(
       most: rate.max * job.measuresOfRate * share,
       carried,
     };
-    return { portion, ...measureOut(portion, step) };
+    return { portion, ...measureOut(portion, step, input.rounding === 'inside') };
   };
   if (!carrier || shapes.length === 0) {
     const whole = fill(1, 0);
@@ -115,7 +120,11 @@ function fillLoads(
   }
   const finished = job.finished ?? 0;
   const mixUnit = carrier.amount.unit;
-  const portions = shapes.map((shape) => fill(shape.finished / finished, shape.carriedProduct));
+  // A dilution keeps its strength in every tank; what is per area goes by the area that a tank is for.
+  const onMix = basisOf(input) === 'mix';
+  const portions = shapes.map((shape) =>
+    fill(onMix ? shape.finished / finished : shape.share, shape.carriedProduct),
+  );
   const loads = shapes.map((shape, index): Load => {
     const add = portions[index]?.add ?? 0;
     return {
@@ -123,7 +132,7 @@ function fillLoads(
       carryOver: quantity(shape.carryOver, mixUnit),
       product: quantity(add, rate.unit),
       water: quantity(Math.max(0, shape.finished - shape.carryOver - liquidIn(add, rate, mixUnit)), mixUnit),
-      covers: quantity((target.value * shape.finished) / finished, target.unit),
+      covers: quantity(target.value * shape.share, target.unit),
     };
   });
   return { loads, portions, coarse: portions.some((p) => p.coarse) };

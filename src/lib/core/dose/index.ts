@@ -1,4 +1,4 @@
-export { costOf, type CostInput, type JobCost, type SizeCost } from './cost';
+export { CLOSE_ENOUGH, costOf, type CostInput, type JobCost, type SizeCost } from './cost';
 export { activeIn, type ActiveInput, type ActiveRefusal, type Strength } from './active';
 export { dose } from './dose';
 export { progress, quartersOf } from './progress';

@@ -4,6 +4,8 @@ import type { DoseInput } from './types';
 
 /** A tank load before its product is measured: volumes in the carrier's unit, carried product in the rate's. */
 export interface LoadShape {
+  /** Its share of the whole target. */
+  readonly share: number;
   readonly finished: number;
   readonly carryOver: number;
   readonly carriedProduct: number;
@@ -26,13 +28,22 @@ export function splitIntoLoads(input: DoseInput, finished: number, product: numb
   const capacity = valueIn(tank.capacity, unit);
   const carried = tank.carryOver ? valueIn(tank.carryOver.finished, unit) : 0;
   const carriedProduct = tank.carryOver ? valueIn(tank.carryOver.product, rate.unit) : 0;
-  const count = Math.max(1, ceilOf(finished / capacity));
-  if (count > MOST_LOADS) return null;
+  const needed = Math.max(1, ceilOf(finished / capacity));
+  if (needed > MOST_LOADS) return null;
+  const merged = mergedLoads(input, finished, capacity, needed);
+  if (merged) return merged;
+  const count = needed;
   const marked =
     input.split === 'marks' && carried === 0 && count <= MOST_MARKED
       ? onMarks(input, finished, product, capacity)
       : null;
-  if (marked) return marked.map((volume) => ({ finished: volume, carryOver: 0, carriedProduct: 0 }));
+  if (marked)
+    return marked.map((volume) => ({
+      share: volume / finished,
+      finished: volume,
+      carryOver: 0,
+      carriedProduct: 0,
+    }));
   const equal = input.split === 'equal' && !isAbove(carried, finished / count);
   return Array.from({ length: count }, (_, index) => {
     const volume = equal
@@ -42,11 +53,30 @@ export function splitIntoLoads(input: DoseInput, finished: number, product: numb
         : finished - (count - 1) * capacity;
     const carryOver = index === 0 ? Math.min(carried, volume) : 0;
     return {
+      share: volume / finished,
       finished: volume,
       carryOver,
       carriedProduct: carryOver > 0 ? (carriedProduct * carryOver) / carried : 0,
     };
   });
+}
+
+/**
+ * Full tanks alone, where the rest covers less than the area's own error: each takes an equal part of the target. null
+ * where the rest is worth a load, or something was carried over.
+ */
+function mergedLoads(
+  { mergeRest, target, tank, split }: DoseInput,
+  finished: number,
+  capacity: number,
+  needed: number,
+): LoadShape[] | null {
+  if (!mergeRest || needed < 2 || tank?.carryOver || split === 'marks') return null;
+  const rest = ((finished - (needed - 1) * capacity) / finished) * target.value;
+  if (!isAbove(valueIn(mergeRest, target.unit), rest)) return null;
+  return Array.from({ length: needed - 1 }, () => ({
+    ...{ share: 1 / (needed - 1), finished: capacity, carryOver: 0, carriedProduct: 0 },
+  }));
 }
 
 function onMarks(

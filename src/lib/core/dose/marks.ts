@@ -77,7 +77,11 @@ function planOf(job: MarksJob, strength: number, loads: number, volume: number):
 function marksFor({ step, least, most, product }: MarksJob, strength: number, volume: number): number | null {
   const exact = volume * strength;
   const share = exact / product;
-  const { add, coarse } = measureOut({ exact, least: least * share, most: most * share, carried: 0 }, step);
+  const { add, coarse } = measureOut(
+    { exact, least: least * share, most: most * share, carried: 0 },
+    step,
+    true,
+  );
   return coarse ? null : roundHalfUp(add / step);
 }
 

@@ -25,18 +25,41 @@ export function toAdd(portion: Portion): number {
   return add < 1e-9 * portion.exact ? 0 : add;
 }
 
+/** A mark that moves the rate by more than this share of what was chosen is no mark for it. */
+const FURTHEST_SHARE = 0.1;
+
 /**
  * Rounds what is to be added to the tool's graduation: nearest, halves up, but never past the label's most when the
- * chosen rate itself keeps to it. `coarse` when no graduation serves; the exact amount is then kept.
+ * chosen rate itself keeps to it. `coarse` when no graduation serves; the exact amount is then kept. With `inside` a mark
+ * below the label's least does not serve either, and none that is a tenth off.
  */
-export function measureOut(portion: Portion, step: number | undefined): { add: number; coarse: boolean } {
+export function measureOut(
+  portion: Portion,
+  step: number | undefined,
+  inside = false,
+): { add: number; coarse: boolean } {
   const exact = toAdd(portion);
   if (step === undefined || exact === 0) return { add: exact, coarse: false };
   const { carried, most, least } = portion;
   let steps = roundHalfUp(exact / step);
   if (isAbove(carried + steps * step, most) && !isAbove(portion.exact, most))
     steps = Math.max(0, floorOf((most - carried) / step));
+  if (inside) return insideLabel(portion, exact, step, steps);
   const tooWeak =
     isAbove(LEAST_SHARE * least, carried + steps * step) && !isAbove(LEAST_SHARE * least, portion.exact);
   return steps === 0 || tooWeak ? { add: exact, coarse: true } : { add: steps * step, coarse: false };
+}
+
+function insideLabel(
+  { carried, most, least, exact: share }: Portion,
+  exact: number,
+  step: number,
+  nearest: number,
+): { add: number; coarse: boolean } {
+  const total = (steps: number): number => carried + steps * step;
+  // The chosen rate itself may lie below the label's least, on purpose: then the nearest mark is the nearest.
+  const steps = isAbove(least, total(nearest)) && !isAbove(least, share) ? nearest + 1 : nearest;
+  const passes = isAbove(total(steps), most) && !isAbove(share, most);
+  const far = isAbove(Math.abs(steps * step - exact), FURTHEST_SHARE * share);
+  return steps === 0 || passes || far ? { add: exact, coarse: true } : { add: steps * step, coarse: false };
 }

@@ -58,7 +58,7 @@ export function toolsFor(portion: Portion, unit: Quantity['unit'], tools: readon
   return tools
     .filter(({ step }) => sameDimension(step, { unit }) && step.value > 0)
     .map((tool): ToolFit => {
-      const { add, coarse } = measureOut(portion, valueIn(tool.step, unit));
+      const { add, coarse } = measureOut(portion, valueIn(tool.step, unit), true);
       const told = inTool(quantity(add, unit), tool);
       return {
         ...{ tool, coarse, amount: quantity(add, unit) },

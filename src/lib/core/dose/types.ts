@@ -27,6 +27,13 @@ export interface DoseInput {
   /** Full tanks and the rest, equal loads, or loads that take as few measures as possible (which needs `measureStep`). */
   readonly split?: 'fill' | 'equal' | 'marks' | undefined;
   readonly measureStep?: Quantity | undefined;
+  /**
+   * "nearest" (the contract's): to the nearest mark, down to 95 % of the label's least. "inside": to the nearest mark
+   * between the label's least and most, and none that moves the rate by more than a tenth.
+   */
+  readonly rounding?: 'nearest' | 'inside' | undefined;
+  /** A last load for less of the target than this (the area's own error) is shared out to the others. */
+  readonly mergeRest?: Quantity | undefined;
   /** What the measuring tool holds when it is full. */
   readonly measureHolds?: Quantity | undefined;
   readonly container?: { readonly size: Quantity; readonly price: number } | undefined;
@@ -80,6 +87,8 @@ export interface DoseAnswer {
   readonly cap?: CapAnswer;
   readonly placements?: number;
   readonly problems: readonly DoseProblem[];
+  /** The target of a last load that was shared out to the others, because it was smaller than the area's own error. */
+  readonly merged?: Quantity | undefined;
 }
 
 export type DoseRefusal =

@@ -1,9 +1,9 @@
 import type { Active, LabelCard } from '../labels';
 import { activeIn, type Strength } from '../dose';
 import {
-  daysBetween,
   dimensionOf,
   hasDimension,
+  inYearOf,
   quantity,
   sameDimension,
   valueIn,
@@ -12,8 +12,6 @@ import {
   type Rate,
 } from '../units';
 import { standing, type ApplicationRecord } from './record';
-
-const DAYS_OF_YEAR = 365;
 
 /**
  * Grams of an active ingredient in so much of a product: from its grams in a litre, or from its percent by mass, with
@@ -64,10 +62,9 @@ export function activeLedger(
   if (dimensionOf(cap.amount.unit) !== 'mass') return 'unknown';
   let usedG = 0;
   for (const record of standing(records)) {
-    const ago = daysBetween(record.doneOn, day);
     const other = cards.get(record.label.id);
     const same = other?.actives.find((a) => a.name.toLowerCase() === active.name.toLowerCase());
-    if (!other || !same || ago < 0 || ago >= DAYS_OF_YEAR) continue;
+    if (!other || !same || !inYearOf(record.doneOn, day, 'rolling')) continue;
     const grams = gramsOf(same, record.product, other.densityKgPerL);
     if (grams === null) return 'unknown';
     usedG += grams;

@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { DEMONSTRATION_LABELS } from '../../catalog';
 import { inHand } from '../labels';
 import { addDays, parseDay, type CalendarDay } from '../units';
-import { efficacy, judgeRecheck, nextAllowed, recheckDue, reductionBand, type RecheckInput } from '.';
+import { nextDate } from '../schedule';
+import { efficacy, judgeRecheck, recheckDue, reductionBand, type RecheckInput } from '.';
 
 const day = (text: string): CalendarDay => parseDay(text) ?? expect.fail(text);
 const card = DEMONSTRATION_LABELS.find((l) => l.id === 'tarnside-liquid') ?? expect.fail();
@@ -65,7 +66,7 @@ describe('whether it worked', () => {
       fc.property(fc.integer({ min: 0, max: 400 }), (ago) => {
         const today = day('2027-09-15');
         const date = addDays(today, -ago);
-        const next = nextAllowed({ use, today, applications: [{ date, amount: 1 }] });
+        const next = nextDate({ use, today, applications: [{ date, amount: 1 }] }).day;
         expect(next === null || next >= addDays(date, 21)).toBe(true);
       }),
     );

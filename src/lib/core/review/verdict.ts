@@ -1,7 +1,7 @@
 import { densityOf, againstThreshold, type Density } from '../identify';
 import type { UseInHand } from '../labels';
-import { retreat } from '../schedule';
-import { addDays, monthOf, yearOf, type CalendarDay, type Quantity } from '../units';
+import { nextDate } from '../schedule';
+import { addDays, type CalendarDay, type Quantity } from '../units';
 import { reductionBand, efficacy, type EfficacyBand } from './efficacy';
 
 export type Verdict = 'wait' | 'done' | 'repeat' | 'not-yet-allowed' | 'change-approach' | 'count-more';
@@ -18,6 +18,9 @@ export interface RecheckInput {
   readonly threshold: number | null;
   /** Earlier applications of the label here, this one included. */
   readonly applications: readonly { readonly date: CalendarDay; readonly amount: number }[];
+  /** What would go down again, and the year's most on this ground, in the unit of the applications. */
+  readonly amount?: number | undefined;
+  readonly capAmount?: number | undefined;
 }
 
 export interface Recheck {
@@ -64,7 +67,7 @@ export function judgeRecheck(input: RecheckInput): Recheck | null {
     : null;
   const useControl = corrected !== null && 'ok' in corrected;
   const pct = useControl ? corrected.ok.pct : band.ok.pct;
-  const repeatOn = nextAllowed(input);
+  const repeatOn = nextDate(input).day;
   const verdict = verdictOf(input, density.ok, pct, repeatOn);
   return {
     density: density.ok,
@@ -89,23 +92,4 @@ function verdictOf(
   if (pct < WORKED_FROM_PCT) return 'change-approach';
   if (repeatOn === null) return 'change-approach';
   return repeatOn > today ? 'not-yet-allowed' : 'repeat';
-}
-
-/** First day on which the label allows another application, to the end of the calendar year. */
-export function nextAllowed({
-  use,
-  today,
-  applications,
-}: Pick<RecheckInput, 'use' | 'today' | 'applications'>): CalendarDay | null {
-  const seasonEnd =
-    `${String(yearOf(today) + (monthOf(today) > 6 ? 1 : 0)).padStart(4, '0')}-12-31` as CalendarDay;
-  const chain = retreat({
-    first: today,
-    seasonEnd,
-    strategy: 'once',
-    ...(use.noSoonerThanDays === null ? {} : { minIntervalDays: use.noSoonerThanDays }),
-    ...(use.maxPerYear === null ? {} : { maxPerYear: use.maxPerYear }),
-    prior: applications,
-  });
-  return 'ok' in chain ? (chain.ok.dates[0] ?? null) : null;
 }

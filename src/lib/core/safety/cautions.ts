@@ -21,7 +21,7 @@ import type {
   TargetOnLabel,
 } from '../labels';
 import { passesMostOnSmallEnd, type MeasuredLawn } from '../site';
-import { monthOf, type CalendarDay } from '../units';
+import { inBase, isAbove, monthOf, type CalendarDay } from '../units';
 
 /** The key under which a caution is settled: its code, and whom or what it is about. */
 export function cautionKey(caution: Pick<Caution, 'code' | 'facts'>): string {
@@ -234,6 +234,21 @@ export function handlingCautions({ label, flowering, byWater }: LabelSituation, 
 /** What is mixed with water leaves a rinse and may leave a rest. */
 const MIXED: ReadonlySet<Form> = new Set<Form>(['concentrate', 'powder', 'nematodes']);
 
+/** No tape measures an area more surely than this: such an error asks for nothing. */
+const SUREST_SHARE = 0.03;
+
+/** A printed figure is rounded by its label: what lies above it by less than half of its last figure keeps to it. */
+const MOST_PRINTED_SHARE = 0.005;
+function printedShare(printed: number): number {
+  const [, part = ''] = String(printed).split('.');
+  return Math.min(MOST_PRINTED_SHARE, (0.5 * 10 ** -part.length) / printed);
+}
+/** Whether what goes down passes the cap by more than the label's own rounding of it. */
+function passesPrinted({ use }: CardInUse, { cap }: DoseAnswer): boolean {
+  if (!use.cap || !cap) return true;
+  return isAbove(-cap.left.value, printedShare(use.cap.amount.value) * cap.allowed.value);
+}
+
 /** Under this many live nematodes for each square metre a treatment is known to fail. */
 const FEWEST_NEMATODES_PER_M2 = 250_000;
 
@@ -255,7 +270,10 @@ export function doseCautions(
   chosen: number,
 ): Caution[] {
   const { rate } = label.use;
-  const found = dose.problems.map((code) =>
+  const problems = dose.problems.filter(
+    (code) => code !== 'season-cap-exceeded' || passesPrinted(label, dose),
+  );
+  const found = problems.map((code) =>
     caution(code, PROBLEM_RANK[code], 'mix', PROBLEM_RANK[code] === 'halt' ? 'change' : 'tick', {
       label,
       at: code === 'season-cap-exceeded' ? 'yearly' : 'rate',
@@ -263,7 +281,12 @@ export function doseCautions(
     }),
   );
   // The small end matters where the rate itself keeps to the label; else the rate is the Halt.
-  if (chosen <= rate.max && lawn.areaLow && passesMostOnSmallEnd(lawn, dose.actualRate, rate.max))
+  if (
+    chosen <= rate.max &&
+    lawn.areaLow &&
+    isAbove(1 - lawn.areaLow.value / lawn.area.value, SUREST_SHARE) &&
+    passesMostOnSmallEnd(lawn, dose.actualRate, rate.max)
+  )
     found.push(
       caution('area-error-over-rate', 'care', 'mix', 'tick', {
         label,
@@ -277,7 +300,7 @@ export function doseCautions(
       }),
     );
   if (label.form === 'nematodes' && lawn.area.unit && dose.exactProduct.unit === 'million') {
-    const perM2 = (dose.exactProduct.value * 1e6) / (lawn.lengthM * lawn.widthM);
+    const perM2 = (dose.exactProduct.value * 1e6) / Math.max(inBase(lawn.area), 1e-9);
     if (perM2 < FEWEST_NEMATODES_PER_M2)
       found.push(
         caution('nematodes-too-few', 'care', 'mix', 'tick', { label, at: 'rate', facts: { perM2 } }),

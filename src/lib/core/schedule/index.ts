@@ -1,4 +1,5 @@
-export { inWindow, retreat } from './retreat';
+export { nextDate, type NextBecause, type NextDate, type NextDateInput } from './next-date';
+export { retreat } from './retreat';
 export type { RetreatAnswer, RetreatInput, StoppedBy, Treatment } from './retreat';
 export { findWindows } from './windows';
 export type { Hours, RainLimit, WindowLimits, WorkWindow } from './windows';

@@ -1,13 +1,5 @@
 import { answer, invalid, refuse, type Result } from '../result';
-import {
-  addDays,
-  firstRefusals,
-  isAbove,
-  notNegative,
-  oneYearEarlier,
-  yearOf,
-  type CalendarDay,
-} from '../units';
+import { addDays, firstRefusals, inYearOf, isAbove, notNegative, type CalendarDay } from '../units';
 
 export interface Treatment {
   readonly date: CalendarDay;
@@ -70,7 +62,7 @@ export function retreat(input: RetreatInput): Result<RetreatAnswer, 'invalid-inp
   const all = [...(input.prior ?? [])].sort((a, b) => (a.date < b.date ? -1 : 1));
   let opens = 0;
   const whatForbids = (date: CalendarDay): StoppedBy | null => {
-    while (opens < all.length && !inWindow(all[opens]?.date ?? date, date, input.capWindow ?? 'rolling'))
+    while (opens < all.length && !inYearOf(all[opens]?.date ?? date, date, input.capWindow ?? 'rolling'))
       opens++;
     return forbiddenBy(input, all.slice(opens), date);
   };
@@ -122,11 +114,6 @@ function forbiddenBy(
   const used = inWindow.reduce((sum, t) => sum + (t.amount ?? amount), 0);
   if (input.capAmount !== undefined && isAbove(used + amount, input.capAmount)) return 'season-cap';
   return null;
-}
-
-/** The rolling window holds the dates after the same day a year earlier, up to the date; the other its calendar year. */
-export function inWindow(day: CalendarDay, date: CalendarDay, window: 'rolling' | 'calendar'): boolean {
-  return window === 'calendar' ? yearOf(day) === yearOf(date) : day > oneYearEarlier(date) && day <= date;
 }
 
 const wholeFromOne = (path: string, days: number | undefined) =>

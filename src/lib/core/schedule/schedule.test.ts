@@ -3,8 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { DEMONSTRATION_LABELS } from '../../catalog';
 import { inHand } from '../labels';
 import { syntheticHours } from '../weather';
-import { addDays, parseDay, type CalendarDay } from '../units';
-import { findWindows, judgeHours, retreat, type Forecast } from '.';
+import { addDays, inYearOf, parseDay, type CalendarDay } from '../units';
+import { findWindows, judgeHours, nextDate, retreat, type Forecast } from '.';
 
 const day = (text: string): CalendarDay => parseDay(text) ?? expect.fail(text);
 const label = (id: string) => {
@@ -163,5 +163,77 @@ describe('the simulated climate', () => {
       expect(h.windFromDeg).toBeLessThanOrEqual(360);
       expect(Math.abs(h.tempC)).toBeLessThan(45);
     }
+  });
+});
+
+describe('the next date on the same ground', () => {
+  const use = { noSoonerThanDays: null, aboutEveryDays: null, maxPerYear: null } as const;
+  const day = (text: string) => text as CalendarDay;
+  const today = day('2027-06-01');
+  const once = [{ date: day('2027-05-20'), amount: 10 }];
+  it('is today where nothing went down yet', () =>
+    expect(nextDate({ use, today, applications: [] })).toEqual({
+      day: today,
+      because: 'free',
+      stated: false,
+    }));
+  it('comes after the stated interval, which forbids', () =>
+    expect(nextDate({ use: { ...use, noSoonerThanDays: 21 }, today, applications: once })).toEqual({
+      ...{ day: '2027-06-10', because: 'interval', stated: true },
+    }));
+  it('is reminded of by “about every” alone, which forbids nothing', () =>
+    expect(nextDate({ use: { ...use, aboutEveryDays: 30 }, today, applications: once })).toEqual({
+      ...{ day: '2027-06-19', because: 'about-every', stated: false },
+    }));
+  it('is not told where the label states neither', () =>
+    expect(nextDate({ use, today, applications: once })).toMatchObject({ day: null, because: 'not-stated' }));
+  it('waits until the year’s number has room: the same day a year later, over a leap day too', () => {
+    const two = [{ date: day('2027-04-01') }, { date: day('2027-05-20') }];
+    expect(
+      nextDate({ use: { ...use, noSoonerThanDays: 21, maxPerYear: 2 }, today, applications: two }),
+    ).toEqual({ day: '2028-04-01', because: 'number', stated: true });
+    expect(
+      nextDate({
+        use: { ...use, noSoonerThanDays: 21, maxPerYear: 1 },
+        ...{ today: day('2028-03-05'), applications: [{ date: day('2028-02-29') }] },
+      }).day,
+    ).toBe('2029-03-01');
+  });
+  it('waits until the year’s most has room for what would go down', () => {
+    const applications = [
+      { date: day('2026-09-01'), amount: 6 },
+      { date: day('2027-05-01'), amount: 8 },
+    ];
+    const cap = { use: { ...use, noSoonerThanDays: 14 }, today, applications, amount: 5, capAmount: 15 };
+    expect(nextDate(cap)).toEqual({ day: '2027-09-01', because: 'cap', stated: true });
+    expect(nextDate({ ...cap, capAmount: 20 })).toMatchObject({ day: today, because: 'interval' });
+  });
+  it('never lies inside the interval, nor where number or most is passed', () => {
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.record({ ago: fc.integer({ min: 0, max: 700 }), amount: fc.integer({ min: 1, max: 9 }) }),
+          {
+            maxLength: 8,
+          },
+        ),
+        fc.integer({ min: 1, max: 90 }),
+        fc.integer({ min: 1, max: 4 }),
+        fc.integer({ min: 9, max: 30 }),
+        (before, noSoonerThanDays, maxPerYear, capAmount) => {
+          const applications = before.map(({ ago, amount }) => ({ date: addDays(today, -ago), amount }));
+          const next = nextDate({
+            use: { ...use, noSoonerThanDays, maxPerYear },
+            ...{ today, applications, amount: 5, capAmount },
+          });
+          if (next.day === null) return expect.fail('there is always a day');
+          const at = next.day;
+          const year = applications.filter(({ date }) => inYearOf(date, at, 'rolling'));
+          expect(year.length).toBeLessThan(maxPerYear);
+          expect(year.reduce((sum, a) => sum + a.amount, 0) + 5).toBeLessThanOrEqual(capAmount);
+          for (const { date } of applications) expect(addDays(date, noSoonerThanDays) <= at).toBe(true);
+        },
+      ),
+    );
   });
 });

@@ -41,6 +41,17 @@ export const yearOf = (day: CalendarDay): number => Number(day.slice(0, 4));
 /** 1 for January to 12. */
 export const monthOf = (day: CalendarDay): number => Number(day.slice(5, 7));
 
+/** The rolling year holds the days after the same day a year earlier, up to `date`; the calendar year those of its number. */
+export function inYearOf(day: CalendarDay, date: CalendarDay, year: 'rolling' | 'calendar'): boolean {
+  return year === 'calendar' ? yearOf(day) === yearOf(date) : day > oneYearEarlier(date) && day <= date;
+}
+
+/** The first day in whose rolling year `day` no longer lies: the same day a year later; 29 February gives 1 March. */
+export function outOfYear(day: CalendarDay): CalendarDay {
+  const year = String(yearOf(day) + 1).padStart(4, '0');
+  return parseDay(`${year}${day.slice(4)}`) ?? (`${year}-03-01` as CalendarDay);
+}
+
 /** The same calendar day one year earlier; 29 February becomes the 28th. */
 export function oneYearEarlier(day: CalendarDay): CalendarDay {
   const year = String(yearOf(day) - 1).padStart(4, '0');

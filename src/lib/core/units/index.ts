@@ -4,6 +4,8 @@ export {
   dayNumber,
   daysBetween,
   fromDayNumber,
+  inYearOf,
+  outOfYear,
   monthOf,
   oneYearEarlier,
   parseDay,

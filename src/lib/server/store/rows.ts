@@ -80,7 +80,7 @@ export function shelfFromRows(
         return {
           lot: c.lot,
           size,
-          left: leftOf({ labelId: label.id, lot: c.lot, size }, used.get(key) ?? [], changed.get(key) ?? []),
+          ...leftOf({ labelId: label.id, lot: c.lot, size }, used.get(key) ?? [], changed.get(key) ?? []),
           price: c.currency === '' || c.currency === currency ? c.price : null,
           paid: c.price === null ? null : { amount: c.price, currency: c.currency },
           ...days,

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { lotInUse } from '../../core/case';
+  import { CLOSE_ENOUGH } from '../../core/dose';
   import { sameDimension, valueIn } from '../../core/units';
   import { trailText } from '../../words';
   import { getShow } from '../parts/show';
@@ -11,16 +13,15 @@
   const sheet = getSheet();
   const view = $derived(sheet.view);
   const halted = $derived(view.halts.length > 0 && view.records.length === 0);
-  const container = $derived(
-    view.chosen?.containers.find((c) => c.lot === sheet.facts.stops.mix?.lot) ??
-      view.chosen?.containers[0] ??
-      null,
-  );
+  const container = $derived((view.chosen && lotInUse(view.chosen, sheet.facts)) ?? null);
   const last = $derived(view.records[view.records.length - 1] ?? null);
   const after = $derived.by(() => {
     if (!container || !view.dose) return null;
     if (!sameDimension(container.left, view.dose.product)) return null;
     const left = container.left.value - valueIn(view.dose.product, container.left.unit);
+    // What is short by less than any scale shows is enough.
+    if (left < 0 && -left <= CLOSE_ENOUGH * valueIn(view.dose.product, container.left.unit))
+      return `none of ${quantityText(container.size)}`;
     return left < 0
       ? `short by ${quantityText({ value: -left, unit: container.left.unit })}`
       : `${numberText(left)} of ${quantityText(container.size)}`;
@@ -110,12 +111,12 @@
     <div>
       <dt>Again here</dt>
       <dd>
-        {#if view.records.length > 0 && view.nextAllowed}no sooner than {dayText(
-            view.nextAllowed,
-            sheet.facts.today,
-          )}
-        {:else if view.label.use.noSoonerThanDays}no sooner than {view.label.use.noSoonerThanDays} days after{:else}not
-          stated{/if}
+        {#if view.records.length > 0 && view.nextAllowed?.day}{view.nextAllowed.stated
+            ? 'no sooner than'
+            : 'about'}
+          {dayText(view.nextAllowed.day, sheet.facts.today)}
+        {:else if view.label.use.noSoonerThanDays}no sooner than {view.label.use.noSoonerThanDays} days after{:else if view.label.use.aboutEveryDays}about
+          every {view.label.use.aboutEveryDays} days{:else}not stated{/if}
       </dd>
     </div>
   {/if}

@@ -20,6 +20,7 @@
   const view = $derived(sheet.view);
   const lots = $derived(view.chosen?.containers ?? []);
   const good = $derived(lots.filter((one) => usable(one, sheet.facts.today)));
+  const measured = $derived(good.filter((one) => sameDimension(one.left, product)));
   const lot = $derived((view.chosen && lotInUse(view.chosen, sheet.facts)) ?? null);
   const option = $derived(view.options.find((one) => one.label.id === label.id));
   const target = $derived(view.lawn ? targetFor(view.lawn, label.use.rate.per) : quantity(1, 'count'));
@@ -42,7 +43,8 @@
   const sizeKey = (size: Quantity): string => `${size.value} ${size.unit}`;
   const sizes = $derived.by(() => {
     const known = new Map<string, { size: Quantity; price: number | null }>();
-    for (const { size, price } of lots) known.set(sizeKey(size), { size, price });
+    for (const { size, price } of lots.filter((c) => sameDimension(c.size, product)))
+      known.set(sizeKey(size), { size, price });
     for (const size of [label.container.size, ...label.otherSizes])
       if (!known.has(sizeKey(size)) && sameDimension(size, product))
         known.set(sizeKey(size), { size, price: null });
@@ -59,9 +61,9 @@
           ? { size: lot.size, price: lot.price }
           : null,
       left:
-        good.length > 0
+        measured.length > 0
           ? quantity(
-              good.reduce((sum, c) => sum + valueIn(c.left, product.unit), 0),
+              measured.reduce((sum, c) => sum + valueIn(c.left, product.unit), 0),
               product.unit,
             )
           : null,

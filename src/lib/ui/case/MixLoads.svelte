@@ -160,6 +160,10 @@
 {:else if label.use.carrier}
   <p class="soft">Say what the tank holds, and the loads are drawn.</p>
 {/if}
+{#if dose.merged}<p class="small">
+    A last load for {quantityText(dose.merged)} would be smaller than the error of the area: it is shared out to
+    the others.
+  </p>{/if}
 {#if dose.loads.length > 0}<p class="small">
     <a href={resolve('/mix-together')}>Mix it together with other jobs of the day</a>
   </p>{/if}

@@ -43,6 +43,10 @@
               ><span style:width="{Math.min(100, (c.left.value / c.size.value) * 100)}%"></span></span
             >
             {numberText(c.left.value)} of {quantityText(c.size)}
+            {#if c.overdrawn}<b class="late"
+                >! the records took {quantityText({ value: c.overdrawn, unit: c.size.unit })} more than it held:
+                count it</b
+              >{/if}
           </span>
           <span class:late={state === 'expired'}
             >use before {untilText(c)}{#if STOCK_STATE_WORDS[state]}<b class="state"
