@@ -18,6 +18,8 @@ const phone = { width: 390, height: 844 };
 export default defineConfig({
   testDir: 'e2e',
   workers: 1,
+  // A run of its own beside others must not wipe what they write.
+  outputDir: `test-results/${process.env.NIMSY_TEST_URL?.split(':').at(-1) ?? 'alone'}`,
   timeout: 60_000,
   forbidOnly: true,
   use: {
@@ -37,7 +39,9 @@ export default defineConfig({
     },
   },
   projects: [
-    { name: 'wide', use: { viewport: wide } },
-    { name: 'phone', use: { viewport: phone, hasTouch: true } },
+    // Each screen is loaded once and looked at in both sizes; errands are run in each.
+    { name: 'screens', testMatch: 'screens.spec.ts', use: { viewport: wide } },
+    { name: 'wide', testIgnore: 'screens.spec.ts', use: { viewport: wide } },
+    { name: 'phone', testIgnore: 'screens.spec.ts', use: { viewport: phone, hasTouch: true } },
   ],
 });

@@ -15,7 +15,16 @@ export default defineConfig({
         test: {
           name: 'unit',
           include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'],
-          exclude: ['**/*.server.test.ts'],
+          exclude: ['**/*.server.test.ts', '**/*.long.test.ts'],
+        },
+      },
+      {
+        extends: true,
+        test: {
+          name: 'long',
+          include: ['src/**/*.long.test.ts'],
+          fileParallelism: false,
+          testTimeout: 600_000,
         },
       },
       {

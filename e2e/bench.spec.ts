@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { open } from './expected';
 import { howMuch, type Method } from '../src/lib/core/bench';
 import { expectAnswer } from '../src/lib/core/result';
 import { parseBench } from '../src/lib/forms';
@@ -55,7 +56,7 @@ async function fill(page: Page, typed: Readonly<Record<string, string>>): Promis
 }
 
 test('a job of every method on the bench tells what the core tells', async ({ page }) => {
-  await page.goto('/how-much', { waitUntil: 'networkidle' });
+  await open(page, '/how-much');
   for (const [method, typed, byHand] of JOBS) {
     await page.getByRole('radio', { name: BENCH_METHODS[method].name, exact: true }).check();
     // What the method before left in a field that this one has too.
@@ -80,7 +81,7 @@ test('a job of every method on the bench tells what the core tells', async ({ pa
 });
 
 test('a job is kept into a case, opened again from there, and taken out', async ({ page }) => {
-  await page.goto('/how-much', { waitUntil: 'networkidle' });
+  await open(page, '/how-much');
   await page.getByRole('radio', { name: 'Dust in a void' }).check();
   await fill(page, { least: '5', length: '2.4', width: '0.6', depth: 'deep' });
   await expect(page.getByText('must be a number')).toBeVisible();
@@ -100,7 +101,7 @@ test('a job is kept into a case, opened again from there, and taken out', async 
 test('Mix says what it costs, halts two products without a jar, and the day’s jobs share their loads', async ({
   page,
 }) => {
-  await page.goto('/cases/6/mix', { waitUntil: 'networkidle' });
+  await open(page, '/cases/6/mix');
   await page.getByText('What it costs, what the shelf lacks').click();
   const reach = page.getByRole('region', { name: 'How far it reaches' });
   await expect(reach.getByText('g of deltamethrin')).toHaveCount(2);
@@ -115,7 +116,7 @@ test('Mix says what it costs, halts two products without a jar, and the day’s 
   await page.getByLabel('Second product').selectOption('sallowfold-bacterium');
   await expect(page.getByText('No jar was tried').first()).toBeVisible();
   // Nothing was saved: the case is as it was.
-  await page.goto('/mix-together', { waitUntil: 'networkidle' });
+  await open(page, '/mix-together');
   const turf = page.getByRole('region', { name: 'Tarnside Turf Liquid' });
   // 125 ml per 1,000 m² on 336 m² in 60 l per 1,000 m², in the tank that the case names.
   await expect(turf.getByText('42 ml in 20.2 l')).toBeVisible();

@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { open } from './expected';
 
 async function row(page: Page, n: number, values: Record<string, string>): Promise<void> {
   for (const [key, value] of Object.entries(values))
@@ -8,7 +9,7 @@ async function row(page: Page, n: number, values: Record<string, string>): Promi
 test('a new spreader is calibrated at two settings, proposes the third, and loses nothing that was typed wrong', async ({
   page,
 }, info) => {
-  await page.goto('/equipment', { waitUntil: 'networkidle' });
+  await open(page, '/equipment');
   await page.getByText('Add equipment, or a person').click();
   await page.getByLabel('What it is').selectOption({ label: 'spreader' });
   await page.getByLabel('Name', { exact: true }).fill(`Broadcaster ${info.project.name}`);
@@ -40,7 +41,7 @@ test('a new spreader is calibrated at two settings, proposes the third, and lose
 test('a catch that does not fit is pointed out while it is typed, and the watch hands over its time', async ({
   page,
 }) => {
-  await page.goto('/equipment', { waitUntil: 'networkidle' });
+  await open(page, '/equipment');
   await page.getByRole('link', { name: 'Tow tank 100 l' }).click();
   await page.getByText('Calibrate it').click();
   await row(page, 0, { amount: '4100', seconds: '60' });
@@ -55,7 +56,7 @@ test('a catch that does not fit is pointed out while it is typed, and the watch 
 });
 
 test('a pace of the book is taken over in Measure, with its spread as the error', async ({ page }) => {
-  await page.goto('/cases/6/measure', { waitUntil: 'networkidle' });
+  await open(page, '/cases/6/measure');
   await page.getByRole('radio', { name: 'By calibrated paces' }).check({ force: true });
   // 30 m in 40 and twice in 41 and 40 paces: 0.744 m on the mean.
   await page.getByRole('button', { name: /^Take R\. Hallow’s: 0\.744 m a pace/ }).click();
@@ -70,7 +71,7 @@ test('a pace of the book is taken over in Measure, with its spread as the error'
 test('Mix says whether the calibrated walk lays down the mix, and marks what was never measured', async ({
   page,
 }) => {
-  await page.goto('/cases/6/mix', { waitUntil: 'networkidle' });
+  await open(page, '/cases/6/mix');
   const walk = page.getByRole('region', { name: 'What comes out of the equipment' });
   // 3.2 l a minute, 1.5 m wide at 0.6 m/s: 59 l on 1,000 m², where the label has 60.
   await expect(walk).toContainText('The walk fits the mix.');
@@ -99,7 +100,7 @@ test('Mix says whether the calibrated walk lays down the mix, and marks what was
 test('a dial is read at two settings and proposes the third; a maker’s figure stands until a catch is measured', async ({
   page,
 }, info) => {
-  await page.goto('/equipment', { waitUntil: 'networkidle' });
+  await open(page, '/equipment');
   await page.getByText('Add equipment, or a person').click();
   await page.getByLabel('What it is').selectOption({ label: 'hose-end jug' });
   await page.getByLabel('Name', { exact: true }).fill(`Hose jug ${info.project.name}`);
@@ -111,7 +112,7 @@ test('a dial is read at two settings and proposes the third; a maker’s figure 
   await expect(page).toHaveURL(/equipment\/[0-9a-f-]{36}$/);
   // It makes 38 l by its maker, and Mix offers it as a tank.
   const own = page.url();
-  await page.goto('/cases/6/mix', { waitUntil: 'networkidle' });
+  await open(page, '/cases/6/mix');
   await page.getByText('Rate, tank and measure').click();
   await page.getByLabel('Tank', { exact: true }).selectOption(`Hose jug ${info.project.name}`);
   await expect(page.getByLabel('It holds', { exact: true })).toHaveValue('38');
@@ -119,7 +120,7 @@ test('a dial is read at two settings and proposes the third; a maker’s figure 
   await page.getByLabel('Mix left', { exact: true }).fill('');
   // 20.16 of the 38 l that a full one makes: 946 × 20.16 ÷ 38.
   await expect(page.getByText(/Jug 1: 42 ml of product, water to its 502 ml line/)).toBeVisible();
-  await page.goto(own, { waitUntil: 'networkidle' });
+  await open(page, own);
   await page.getByLabel('What is measured').selectOption({ label: 'What the dial lets out' });
   await row(page, 0, { setting: '1', amount: '30', litres: '2' });
   await row(page, 1, { setting: '2', amount: '120', litres: '2' });

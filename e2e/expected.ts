@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { dose, type DoseAnswer, type DoseInput } from '../src/lib/core/dose';
@@ -40,3 +41,9 @@ export function densityText(counts: readonly number[], frameM2: number): string 
 }
 
 export const doseOf = (input: DoseInput): DoseAnswer => expectAnswer(dose(input));
+
+/** Opens a page and waits until its scripts have it. */
+export async function open(page: Page, path: string): Promise<void> {
+  await page.goto(path);
+  await page.locator('html[data-ready]').waitFor({ state: 'attached' });
+}

@@ -1,4 +1,5 @@
 import { expect, test, type Browser, type Page } from '@playwright/test';
+import { open } from './expected';
 
 /** Somebody of the demonstration in a browser of their own. */
 async function stepIn(
@@ -8,7 +9,7 @@ async function stepIn(
 ): Promise<Page> {
   const context = await browser.newContext({ viewport, storageState: { cookies: [], origins: [] } });
   const page = await context.newPage();
-  await page.goto('/sign-in');
+  await open(page, '/sign-in');
   await page.getByRole('button', { name }).click();
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   return page;
@@ -20,7 +21,7 @@ test('an owner invites somebody, who joins, signs out and in again, and reads bu
   const viewport = info.project.use.viewport ?? { width: 1280, height: 800 };
   const email = `office.${info.project.name}@ostermere.example`;
   const boss = await stepIn(browser, 'R. Hallow', viewport);
-  await boss.goto('/people', { waitUntil: 'networkidle' });
+  await open(boss, '/people');
   await boss.getByLabel('E-mail address').fill(email);
   await boss.getByLabel('Role', { exact: true }).selectOption('viewer');
   await boss.getByRole('button', { name: 'Make a link' }).click();
@@ -29,7 +30,7 @@ test('an owner invites somebody, who joins, signs out and in again, and reads bu
 
   const context = await browser.newContext({ viewport, storageState: { cookies: [], origins: [] } });
   const page = await context.newPage();
-  await page.goto(link, { waitUntil: 'networkidle' });
+  await open(page, link);
   await page.getByLabel('Your name').fill('V. Reed');
   await page.getByLabel('Password').fill('short');
   await page.getByRole('button', { name: 'Join' }).click();
@@ -38,25 +39,25 @@ test('an owner invites somebody, who joins, signs out and in again, and reads bu
   await page.getByRole('button', { name: 'Join' }).click();
   await expect(page.getByRole('link', { name: /V\. Reed/ })).toBeVisible();
 
-  await page.goto('/cases/6/mix', { waitUntil: 'networkidle' });
+  await open(page, '/cases/6/mix');
   await expect(page.getByText('figures can be tried, but not saved')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Save', exact: true })).toHaveCount(0);
 
-  await page.goto('/account', { waitUntil: 'networkidle' });
+  await open(page, '/account');
   await page.getByRole('button', { name: 'Sign out here' }).click();
   await expect(page.getByText('You are signed out.')).toBeVisible();
-  await page.goto('/cases/6/mix');
+  await open(page, '/cases/6/mix');
   await page.getByLabel('E-mail address').fill(email);
   await page.getByLabel('Password').fill('reeds by the lake side');
   await page.getByRole('button', { name: 'Sign in' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Mix' })).toBeVisible();
-  await boss.goto('/people', { waitUntil: 'networkidle' });
+  await open(boss, '/people');
   await boss
     .getByRole('listitem')
     .filter({ hasText: email })
     .getByRole('button', { name: /Take V\. Reed out/ })
     .click();
-  await page.goto('/cases');
+  await open(page, '/cases');
   await expect(page.getByText('You belong to no workspace now')).toBeVisible();
 });
 
@@ -68,7 +69,7 @@ test('two people measure one lawn: the later save shows both changes and keeps t
     await stepIn(browser, 'R. Hallow', viewport),
     await stepIn(browser, 'T. Marsh', viewport),
   ];
-  for (const page of [boss, technician]) await page.goto('/cases/7/measure', { waitUntil: 'networkidle' });
+  for (const page of [boss, technician]) await open(page, '/cases/7/measure');
   const was = await boss.getByLabel('Length, m').inputValue();
   const longer = String(Number(was) + 2);
   await boss.getByLabel('Width, m').fill('12');
@@ -86,7 +87,7 @@ test('two people measure one lawn: the later save shows both changes and keeps t
   await expect(boss.getByLabel('Length, m')).toHaveValue(longer);
   await expect(boss.getByLabel('Width, m')).toHaveValue('12');
 
-  await technician.reload({ waitUntil: 'networkidle' });
+  await technician.reload();
   await technician.getByLabel('Width, m').fill('9');
   await technician.getByLabel('Length, m').fill(was);
   await technician.getByRole('button', { name: 'Save', exact: true }).click();
@@ -98,22 +99,22 @@ test('a local rule halts a remedy where its amounts would be, and US measures ch
 }, info) => {
   const viewport = info.project.use.viewport ?? { width: 1280, height: 800 };
   const page = await stepIn(browser, 'M. Finch', viewport);
-  await page.goto('/settings', { waitUntil: 'networkidle' });
+  await open(page, '/settings');
   await page.getByLabel('Measures').selectOption('us');
   await page.getByLabel('Rule 1').selectOption('ban');
   await page.getByLabel('Where it is written').fill('Town order 12');
   await page.getByRole('button', { name: 'Save the settings' }).click();
   await expect(page.getByText('Saved.')).toBeVisible();
-  await page.goto('/cases/1/choose', { waitUntil: 'networkidle' });
+  await open(page, '/cases/1/choose');
   await expect(page.getByText('is not allowed here').first()).toBeVisible();
-  await page.goto('/cases/2/look', { waitUntil: 'networkidle' });
+  await open(page, '/cases/2/look');
   await expect(page.getByText(/per ft²/).first()).toBeVisible();
-  await page.goto('/settings', { waitUntil: 'networkidle' });
+  await open(page, '/settings');
   await page.getByLabel('Measures').selectOption('metric');
   await page.getByLabel('Rule 1').selectOption('');
   await page.getByRole('button', { name: 'Save the settings' }).click();
   await expect(page.getByText('Saved.')).toBeVisible();
-  await page.goto('/cases/1/choose', { waitUntil: 'networkidle' });
+  await open(page, '/cases/1/choose');
   await expect(page.getByText('is not allowed here')).toHaveCount(0);
 });
 
@@ -122,17 +123,17 @@ test('a customer sees the notice of a treatment, and nothing once it is revoked'
 }, info) => {
   const viewport = info.project.use.viewport ?? { width: 1280, height: 800 };
   const boss = await stepIn(browser, 'R. Hallow', viewport);
-  await boss.goto('/cases/6/share', { waitUntil: 'networkidle' });
+  await open(boss, '/cases/6/share');
   await boss.getByRole('button', { name: 'Make a link' }).click();
   const link = (await boss.locator('.address').textContent()) ?? '';
   const customer = await (
     await browser.newContext({ viewport, storageState: { cookies: [], origins: [] } })
   ).newPage();
-  await customer.goto(link, { waitUntil: 'networkidle' });
+  await open(customer, link);
   await expect(customer.getByRole('heading', { level: 1, name: 'Notice of a treatment' })).toBeVisible();
   await expect(customer.getByText('Keep people and pets off until everything is dry.')).toBeVisible();
   await expect(customer.getByRole('navigation')).toHaveCount(0);
-  await boss.goto('/cases/6/share', { waitUntil: 'networkidle' });
+  await open(boss, '/cases/6/share');
   await boss.getByRole('button', { name: 'Revoke' }).first().click();
   await customer.reload();
   await expect(customer.getByText('This link shows nothing')).toBeVisible();

@@ -1,14 +1,15 @@
 import { expect, test, type Page } from '@playwright/test';
+import { open } from './expected';
 
 /** A property of its own, with an empty plan; the address of the plan. */
 async function newPlan(page: Page, name: string): Promise<string> {
-  await page.goto('/properties/new', { waitUntil: 'networkidle' });
+  await open(page, '/properties/new');
   await page.getByLabel('Name', { exact: true }).fill(name);
   await page.getByLabel('Latitude').fill('54.4');
   await page.getByRole('button', { name: 'Add it, and say what you saw' }).click();
   await page.waitForURL(/property=[0-9a-f-]{36}/);
   const id = /[0-9a-f-]{36}/.exec(page.url())?.[0] ?? '';
-  await page.goto(`/properties/${id}/plan`, { waitUntil: 'networkidle' });
+  await open(page, `/properties/${id}/plan`);
   await expect(page.getByText('Nothing is drawn yet', { exact: false })).toBeVisible();
   return `/properties/${id}/plan`;
 }
@@ -58,7 +59,7 @@ test('the lakeside lawn is drawn from a list of lengths by the keyboard alone, w
   await expect(chosen.getByText('454 m²', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Redo' }).click();
   await saved(page);
-  await page.goto(plan, { waitUntil: 'networkidle' });
+  await open(page, plan);
   await expect(page.getByRole('button', { name: 'Lawn, lawn, 322 m²' })).toBeVisible();
 });
 
@@ -145,7 +146,7 @@ test('what is drawn without a network is kept, and what two people draw at once 
 }, info) => {
   const plan = await newPlan(page, `Two at once, ${info.project.name}`);
   const other = await context.newPage();
-  await other.goto(plan, { waitUntil: 'networkidle' });
+  await open(other, plan);
   const draw = async (on: Page, typed: string) => {
     await on.getByLabel('How it is drawn').selectOption('rectangle');
     await on.getByRole('button', { name: 'Draw it' }).click();
@@ -164,7 +165,7 @@ test('what is drawn without a network is kept, and what two people draw at once 
   await expect(page.locator('[data-saving="kept-here"]')).toBeVisible();
   await context.setOffline(false);
   // The tab is closed before it could be sent; another one takes it up.
-  await page.goto(plan, { waitUntil: 'networkidle' });
+  await open(page, plan);
   await expect(page.getByRole('button', { name: /lawn, 7 m²/ })).toBeVisible();
   await saved(page);
 });

@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
+import { open } from './expected';
 
 const STOPS = ['look', 'name', 'choose', 'measure', 'when', 'mix', 'place', 'log', 'recheck'];
 const SCREENS = [
@@ -54,16 +55,24 @@ const SCREENS = [
 async function addressOf(page: Page, path: string): Promise<string> {
   if (!path.includes('*')) return path;
   if (path.startsWith('/equipment')) {
-    await page.goto('/equipment');
+    await open(page, '/equipment');
     return (await page.getByRole('link', { name: 'Drop spreader' }).getAttribute('href')) ?? '';
   }
-  await page.goto('/properties');
+  await open(page, '/properties');
   const link = page.getByRole('link', { name: 'Lantern Bay Guest House' });
   return path.replace('/properties/*', (await link.getAttribute('href')) ?? '');
 }
 
+const violations = async (page: Page, rules?: string[]): Promise<string[]> => {
+  const axe = new AxeBuilder({ page }).options({ resultTypes: ['violations'] });
+  const found = await (rules ? axe.withRules(rules) : axe).analyze();
+  return found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
+};
+const overflow = (page: Page): Promise<number> =>
+  page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+
 for (const path of SCREENS)
-  test(`${path} can be read by everybody and fits its window`, async ({ page }) => {
+  test(`${path} can be read by everybody and fits its window, wide and on a telephone`, async ({ page }) => {
     const faults: string[] = [];
     page.on('pageerror', (error) => faults.push(error.message));
     page.on(
@@ -73,28 +82,20 @@ for (const path of SCREENS)
     );
     const asked: string[] = [];
     page.on('request', (request) => asked.push(new URL(request.url()).hostname));
-    await page.goto(await addressOf(page, path), { waitUntil: 'networkidle' });
-    expect(
-      (await new AxeBuilder({ page }).analyze()).violations.map(
-        (v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`,
-      ),
-    ).toEqual([]);
-    expect(
-      await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
-    ).toBeLessThanOrEqual(0);
+    await open(page, await addressOf(page, path));
+    expect(await violations(page)).toEqual([]);
+    expect(await overflow(page), 'wide').toBeLessThanOrEqual(0);
+    await page.setViewportSize({ width: 390, height: 844 });
+    expect(await violations(page)).toEqual([]);
+    expect(await overflow(page), 'on a telephone').toBeLessThanOrEqual(0);
     await page.getByRole('button', { name: 'Night sheet' }).click();
-    expect(
-      (await new AxeBuilder({ page }).withRules(['color-contrast']).analyze()).violations.flatMap((v) =>
-        v.nodes.map((n) => n.target.join(' ')),
-      ),
-    ).toEqual([]);
+    expect(await violations(page, ['color-contrast'])).toEqual([]);
     expect(faults).toEqual([]);
     expect(new Set(asked)).toEqual(new Set(['127.0.0.1']));
   });
 
-test('the keys open stops, and type where a field is', async ({ page }, info) => {
-  test.skip(info.project.name === 'phone', 'a phone has no keys');
-  await page.goto('/cases/6/look', { waitUntil: 'networkidle' });
+test('the keys open stops, and type where a field is', async ({ page }) => {
+  await open(page, '/cases/6/look');
   await page.keyboard.press('6');
   await expect(page.getByRole('heading', { level: 1, name: 'Mix' })).toBeVisible();
   await page.keyboard.press('.');
@@ -113,7 +114,7 @@ test('the keys open stops, and type where a field is', async ({ page }, info) =>
 });
 
 test('what was typed at one stop is there again after looking at another', async ({ page }) => {
-  await page.goto('/cases/6/measure', { waitUntil: 'networkidle' });
+  await open(page, '/cases/6/measure');
   await page.getByLabel('Paces along').fill('40');
   const trail = page.getByRole('navigation', { name: 'The nine stops of this case' }).getByRole('link');
   await trail.nth(0).click();

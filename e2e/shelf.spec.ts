@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { open } from './expected';
 
 /** Goes to a field by the Tab key alone. */
 async function tabTo(page: Page, name: string): Promise<void> {
@@ -34,7 +35,7 @@ test('a label is copied by keyboard, its contradiction found, chosen against the
   page,
 }, info) => {
   test.skip(info.project.name === 'phone', 'There is no keyboard on a telephone.');
-  await page.goto('/shelf/new');
+  await open(page, '/shelf/new');
   await expect(page.getByText('No pest is named', { exact: false })).toBeVisible();
   await typeInto(page, [
     ['name', 'Brookfold Turf Liquid'],
@@ -85,7 +86,7 @@ test('a label is copied by keyboard, its contradiction found, chosen against the
   await expect(page.getByText('lot B1')).toBeVisible();
 
   // Chosen in a case of its own although the ranking has milder ones first; the reason goes into the record.
-  await page.goto('/cases/new');
+  await open(page, '/cases/new');
   await page.getByLabel('What is wrong').fill('Chewed pitch');
   await page.getByLabel('Property').selectOption({ label: 'Sallow Point Campsite' });
   await page.getByRole('button', { name: 'Open the case' }).click();
@@ -119,7 +120,7 @@ test('a label is copied by keyboard, its contradiction found, chosen against the
   await expect(page.getByText(/^Add \d+ ml/)).toHaveCount(0);
 
   // Spilled stock is noted, and what is left follows.
-  await page.goto('/shelf');
+  await open(page, '/shelf');
   await page.getByRole('link', { name: 'Brookfold Turf Liquid' }).click();
   await page.getByText('Count it, or note what went away').click();
   await page.getByLabel('What happened').selectOption('spill');

@@ -4,13 +4,13 @@ import { measureLawn } from '../src/lib/core/site';
 import type { CalendarDay } from '../src/lib/core/units';
 import { expectAnswer } from '../src/lib/core/result';
 import { PLAIN } from '../src/lib/words/show';
-import { certaintyOf, densityText, doseOf, labelNamed } from './expected';
+import { open, certaintyOf, densityText, doseOf, labelNamed } from './expected';
 
 const { quantityText } = PLAIN;
 
 /** One lawn problem from sighting to re-check, as a technician walks it. */
 async function openCase(page: Page, property: string, title: string): Promise<void> {
-  await page.goto('/');
+  await open(page, '/');
   await page.getByRole('link', { name: 'What did you see?' }).click();
   await page.getByLabel('What is wrong').fill(title);
   await page.getByLabel('Property').selectOption({ label: property });
@@ -217,7 +217,9 @@ test('grubs by turf flap, nematodes, a changed lawn, a wrong entry and its corre
 
   await page.getByLabel('Length, m').fill('-20');
   await on(page, 'When');
-  await expect(page.getByRole('alert')).toContainText('The length must lie between 0.1 and 5000; it is -20.');
+  await expect(page.getByRole('alert')).toContainText(
+    'The length must lie between 0.1 and 5,000; it is -20.',
+  );
   await expect(page.getByLabel('Length, m')).toHaveValue('-20');
   await page.getByLabel('Length, m').fill('20');
   await page.getByLabel('Width, m').fill('9');
@@ -264,9 +266,9 @@ test('grubs by turf flap, nematodes, a changed lawn, a wrong entry and its corre
 });
 
 test('a nest by the sand pit keeps every amount away until it is ruled out', async ({ page }) => {
-  await page.goto('/');
+  await open(page, '/');
   await expect(page.getByRole('heading', { level: 1 })).toContainText('halted');
-  await page.goto('/cases/8/mix');
+  await open(page, '/cases/8/mix');
   await expect(page.getByText(/Halt · Could be: yellowjackets/)).toBeVisible();
   await expect(page.getByText('No amounts while a Halt is open.')).toBeVisible();
   await expect(follows(page).getByText('none while a Halt is open')).toBeVisible();
@@ -277,7 +279,7 @@ test('a grub is told by its raster, doubt is said, and bumble bees stop the plan
   const property = wide ? 'Old Mill Bakery and Tea-room' : 'Weir Lane Nursery School';
   // On the phone another errand has found webworms there before.
   const history: Record<string, number> = wide ? {} : { 'sod-webworm': 1 };
-  await page.goto('/cases/new');
+  await open(page, '/cases/new');
   await page.getByRole('radio', { name: 'lawn', exact: true }).check();
   await page.getByRole('radio', { name: 'animals digging' }).check();
   await page.getByRole('radio', { name: 'many', exact: true }).check();
@@ -334,7 +336,7 @@ test('a grub is told by its raster, doubt is said, and bumble bees stop the plan
 });
 
 test('the field guide finds misspelt names, and tells two look-alikes apart', async ({ page }) => {
-  await page.goto('/guide');
+  await open(page, '/guide');
   await page.getByLabel('Name, scientific name, or what you see').fill('yelowjaket');
   await expect(page.getByRole('listitem').filter({ hasText: 'Yellowjackets' })).toBeVisible();
   await page.getByLabel('Name, scientific name, or what you see').fill('wool holes');

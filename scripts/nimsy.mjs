@@ -19,8 +19,9 @@ const HELP = `Nimsy: from a sighting to a treated, recorded and re-checked pest 
                      everything into one file, and back
   ./nimsy reset EMAIL [--data DIR] [--demo]
                      prints a one-time link that sets a new password
-  ./nimsy test  [unit|server|e2e]
-                     formatting, lint, types, unit, server and end-to-end tests
+  ./nimsy test  [unit|server|e2e|long]
+                     formatting, lint, types, unit, server and end-to-end tests; "long" is what takes
+                     minutes by nature, apart; "unit --watch" goes on while you write
   ./nimsy calc  TOPIC < input.json   or   ./nimsy calc --lines < many.jsonl
                      the core's calculations without the web application (docs/calc.md)
   ./nimsy help       this list

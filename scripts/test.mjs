@@ -1,5 +1,5 @@
 // @ts-check
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -8,68 +8,139 @@ import { startInstance, stepInAs } from './instance.mjs';
 import { needChromium, needPostgres } from './packages.mjs';
 import { ROOT, Trouble, say } from './say.mjs';
 
-const SUITES = ['unit', 'server', 'e2e'];
+const SUITES = ['unit', 'server', 'e2e', 'long'];
 
-/** Formatting, lint, types and the suites, or the one suite that is named. Ends non-zero on any failure. @param {string[]} words */
+/** @typedef {{ passed: number, failed: number }} Count */
+/** @typedef {Record<string, string>} Env */
+
+/**
+ * Formatting, lint, types and the suites, or the one suite that is named; `long` holds what takes minutes by nature and is
+ * run apart. What does not share anything runs side by side. Ends non-zero on any failure. @param {string[]} words
+ */
 export async function test(words) {
-  const [only, ...which] = words;
-  if (only !== undefined && (!SUITES.includes(only) || (which.length > 0 && only !== 'e2e')))
-    throw new Trouble(`“${words.join(' ')}” is no suite. Use: ./nimsy test [${SUITES.join('|')}]`, 2);
+  const [only, ...rest] = words;
+  const watch = only === 'unit' && rest[0] === '--watch';
+  if (only !== undefined && (!SUITES.includes(only) || (rest.length > 0 && only !== 'e2e' && !watch)))
+    throw new Trouble(
+      `“${words.join(' ')}” is no suite. Use: ./nimsy test [${SUITES.join('|')}], or ./nimsy test unit --watch`,
+      2,
+    );
+  needPackages();
+  if (watch) {
+    await run('', ['vitest', '--project', 'unit'], {}, true);
+    return;
+  }
   const out = mkdtempSync(join(tmpdir(), 'nimsy-out-'));
+  /** @type {Count} */
   const count = { passed: 0, failed: 0 };
+  const began = Date.now();
   try {
-    needPackages();
-    if (only === undefined) for (const check of CHECKS) run(check.name, check.words);
-    if (only === undefined || only === 'unit') count.failed += vitest('unit', {}, out, count);
-    if (only === undefined || only === 'server') {
-      needPostgres();
-      await needBuild();
-      await withInstance(['--still'], (env) => void (count.failed += vitest('server', env, out, count)));
-    }
-    if (only === undefined || only === 'e2e') {
-      needPostgres();
-      const chromium = needChromium();
-      await needBuild();
-      await withInstance(['--still'], (env) =>
-        playwright({ ...env, NIMSY_CHROMIUM: chromium }, which, out, count),
-      );
-    }
+    if (only === undefined) await everything(out, count);
+    else if (only === 'unit') await vitest('unit', {}, out, count);
+    else await withNimsy(() => suite(only, rest, out, count));
   } finally {
     rmSync(out, { recursive: true, force: true });
   }
+  say(`All of it took ${Math.round((Date.now() - began) / 1000)} s.`);
   process.stdout.write(`\n${count.passed} passed, ${count.failed} failed\n`);
   if (count.failed > 0) process.exitCode = 1;
 }
 
-const CHECKS = [
-  { name: 'formatting', words: ['prettier', '--check', '--log-level', 'warn', '.'] },
-  { name: 'lint', words: ['eslint', '.'] },
-  { name: 'types', words: ['svelte-check', '--tsconfig', './tsconfig.json', '--output', 'human'] },
-];
+/** @param {string} out @param {Count} count */
+async function everything(out, count) {
+  await run('', ['svelte-kit', 'sync'], {});
+  // What reads the tree alone runs beside what builds it.
+  await together([
+    async () => {
+      await check('formatting', ['prettier', '--check', '--log-level', 'warn', '.']);
+      await check('lint', ['eslint', '.']);
+      await check('types', ['svelte-check', '--tsconfig', './tsconfig.json', '--output', 'human']);
+    },
+    async () => {
+      await withNimsy(async () => {});
+      await vitest('unit', {}, out, count);
+    },
+  ]);
+  await together([
+    () => suite('screens', [], out, count),
+    async () => {
+      await suite('server', [], out, count);
+      await suite('wide', [], out, count);
+    },
+    () => suite('phone', [], out, count),
+  ]);
+}
+
+/** What has to be there before anything of the application can run. @param {() => Promise<void>} work */
+async function withNimsy(work) {
+  needPostgres();
+  needChromium();
+  await needBuild();
+  await work();
+}
+
+/** @param {(() => Promise<void>)[]} lanes */
+async function together(lanes) {
+  const ended = await Promise.allSettled(lanes.map((lane) => lane()));
+  for (const one of ended) if (one.status === 'rejected') throw one.reason;
+}
+
+/** A suite on an instance of its own. @param {string} name @param {string[]} which @param {string} out @param {Count} count */
+async function suite(name, which, out, count) {
+  if (name === 'e2e') {
+    for (const project of ['screens', 'wide', 'phone']) await suite(project, which, out, count);
+    return;
+  }
+  const instance = await startInstance({ words: ['--still'] });
+  const env = {
+    NIMSY_TEST_URL: instance.url,
+    NIMSY_TEST_COOKIE: await stepInAs(instance.url, 'owner'),
+    NIMSY_TEST_DATABASE: instance.databaseUrl,
+    NIMSY_TEST_OWNER: instance.ownerUrl,
+    NIMSY_TEST_SUPER: instance.superUrl,
+    NIMSY_CHROMIUM: '/usr/bin/chromium',
+  };
+  try {
+    if (name === 'server' || name === 'long') await vitest(name, env, out, count);
+    else await playwright(name, env, which, out, count);
+  } finally {
+    await instance.stop();
+  }
+}
 
 /** @param {string} name @param {string[]} words */
-function run(name, words) {
-  say(`— ${name}`);
-  if (name === 'types') npx(['svelte-kit', 'sync'], {});
-  if (npx(words, {}) !== 0) throw new Trouble(`${name} failed; what it said stands above.`);
+async function check(name, words) {
+  if ((await run(name, words, {})) !== 0) throw new Trouble(`${name} failed; what it said stands above.`);
 }
 
-/** @param {string[]} words @param {Record<string, string>} env */
-function npx(words, env) {
-  return (
-    spawnSync('npx', ['--no-install', ...words], {
+/** Runs a tool of the packages; what it prints comes in one piece at its end. @param {string} name @param {string[]} words @param {Env} env @param {boolean} [live] @returns {Promise<number>} */
+function run(name, words, env, live = false) {
+  if (name) say(`— ${name} …`);
+  const began = Date.now();
+  return new Promise((resolve, reject) => {
+    const child = spawn('npx', ['--no-install', ...words], {
       cwd: ROOT,
-      stdio: ['ignore', 'inherit', 'inherit'],
+      stdio: live ? 'inherit' : ['ignore', 'pipe', 'pipe'],
       env: { ...process.env, ...env },
-    }).status ?? 1
-  );
+    });
+    /** @type {Buffer[]} */
+    const said = [];
+    child.stdout?.on('data', (chunk) => said.push(chunk));
+    child.stderr?.on('data', (chunk) => said.push(chunk));
+    child.once('error', reject);
+    child.once('close', (code) => {
+      if (name) say(`— ${name}: ${Math.round((Date.now() - began) / 1000)} s`);
+      process.stdout.write(Buffer.concat(said));
+      resolve(code ?? 1);
+    });
+  });
 }
 
-/** Runs a Vitest project; adds what passed and returns what failed. @param {string} project @param {Record<string, string>} env @param {string} out @param {{ passed: number }} count */
-function vitest(project, env, out, count) {
-  say(`— ${project} tests`);
+/** Runs a Vitest project; counts what passed and failed. @param {string} project @param {Env} env @param {string} out @param {Count} count */
+async function vitest(project, env, out, count) {
   const file = join(out, `${project}.json`);
-  const status = npx(
+  const status = await run(
+    `${project} tests`,
     ['vitest', 'run', '--project', project, '--reporter=dot', '--reporter=json', `--outputFile.json=${file}`],
     env,
   );
@@ -77,36 +148,20 @@ function vitest(project, env, out, count) {
     ? JSON.parse(readFileSync(file, 'utf8'))
     : { numPassedTests: 0, numFailedTests: 0 };
   count.passed += report.numPassedTests;
-  return Math.max(report.numFailedTests, status === 0 ? 0 : 1);
+  count.failed += Math.max(report.numFailedTests, status === 0 ? 0 : 1);
 }
 
-/** @param {Record<string, string>} env @param {string[]} which @param {string} out @param {{ passed: number, failed: number }} count */
-function playwright(env, which, out, count) {
-  say('— end-to-end tests');
-  const file = join(out, 'e2e.json');
-  const status = npx(['playwright', 'test', ...which, '--reporter=list,json'], {
-    ...env,
-    PLAYWRIGHT_JSON_OUTPUT_NAME: file,
-  });
+/** @param {string} project @param {Env} env @param {string[]} which @param {string} out @param {Count} count */
+async function playwright(project, env, which, out, count) {
+  const file = join(out, `${project}.json`);
+  const status = await run(
+    `end-to-end tests, ${project}`,
+    ['playwright', 'test', ...which, '--project', project, '--pass-with-no-tests', '--reporter=list,json'],
+    { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: file },
+  );
   const { stats } = existsSync(file)
     ? JSON.parse(readFileSync(file, 'utf8'))
     : { stats: { expected: 0, unexpected: 0, flaky: 0 } };
   count.passed += stats.expected;
   count.failed += Math.max(stats.unexpected + stats.flaky, status === 0 ? 0 : 1);
-}
-
-/** @param {string[]} words @param {(env: Record<string, string>) => void} work */
-async function withInstance(words, work) {
-  const instance = await startInstance({ words });
-  try {
-    work({
-      NIMSY_TEST_URL: instance.url,
-      NIMSY_TEST_COOKIE: await stepInAs(instance.url, 'owner'),
-      NIMSY_TEST_DATABASE: instance.databaseUrl,
-      NIMSY_TEST_OWNER: instance.ownerUrl,
-      NIMSY_TEST_SUPER: instance.superUrl,
-    });
-  } finally {
-    await instance.stop();
-  }
 }

@@ -20,6 +20,10 @@
 
   // The page as the server wrote it still stands here; once it is mounted, its scripts have it.
   if (browser) onMount(holdTyped());
+  // Whoever drives the page from outside can tell that its scripts have it.
+  onMount(() => {
+    document.documentElement.dataset.ready = 'yes';
+  });
 
   /** `/` finds anything; in a field it types. */
   const onkeydown = (event: KeyboardEvent): void => {
