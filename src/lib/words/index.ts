@@ -1,7 +1,7 @@
 export { cautionWords, RANK_WORDS, tickText } from './cautions';
 export { plainText } from './plain';
 export { fieldName, knownFieldName } from './field-names';
-export { refusalSentence, type NameField } from './refusals';
+export { refusalSentence, refusalSentences, type NameField } from './refusals';
 export {
   atPlace,
   BASIS_WORDS,

@@ -1,5 +1,5 @@
 import type { Fact, Refusal } from '../core/result';
-import { dayEntry, type CalendarDay, type Unit } from '../core/units';
+import { dayEntry, dimensionOf, isUnit, type CalendarDay, type Unit } from '../core/units';
 import { fieldName } from './field-names';
 import { PLAIN, unitText, type Show } from './show';
 
@@ -33,6 +33,18 @@ const factText =
         ? value.join(', ')
         : String(value ?? '');
 
+/** What a label is per, against what was measured. */
+const PER_OF_LABEL = /^(rate|carrier)\.per\.unit$/;
+const kindOf = (unit: Fact | undefined): string => {
+  const text = String(unit ?? '');
+  return isUnit(text) ? (DIMENSIONS[dimensionOf(text)] ?? text) : measureText(unit);
+};
+
+/** The sentences of several refusals, each once. */
+export const refusalSentences = (refused: readonly Refusal[], show: Show = PLAIN): readonly string[] => [
+  ...new Set(refused.map((one) => refusalSentence(one, show))),
+];
+
 /** The sentence of a refusal: what was expected, what was seen, and the way out. Never throws. */
 export function refusalSentence(
   { code, path, facts }: Refusal,
@@ -47,6 +59,8 @@ export function refusalSentence(
     case 'unknown-unit':
       return `${where} names the unit “${text(facts.unit)}”, which is not known. Use one such as ml, l, fl oz, gal, g, lb, m² or ft².`;
     case 'units-do-not-match':
+      if (nameField === fieldName && PER_OF_LABEL.test(path))
+        return `This label is for ${kindOf(facts.have)}, and ${kindOf(facts.want)} was measured. Measure ${kindOf(facts.have)} at Measure, or choose another remedy.`;
       return `${where} is in ${unitName(text(facts.have))}, but ${measureText(facts.want)} is needed there. Choose a unit that measures the same thing.`;
     case 'rate-not-positive':
       return `The rate must have a least above 0, a most that is not below it, and a chosen rate above 0; it has least ${text(facts.min)}, most ${text(facts.max)}, chosen ${text(facts.chosen)}. Copy it again from the label.`;

@@ -8,6 +8,7 @@
   import { lastUnit } from '$lib/ui/parts/last-units';
   import { getShow } from '$lib/ui/parts/show';
   import BenchAnswer from '$lib/ui/bench/BenchAnswer.svelte';
+  import Broken from '$lib/ui/parts/Broken.svelte';
   import Amount from '$lib/ui/parts/Amount.svelte';
   import Choice from '$lib/ui/parts/Choice.svelte';
   import NumberField from '$lib/ui/parts/NumberField.svelte';
@@ -160,7 +161,10 @@
       </div>
       <section class="answer" aria-live="polite" aria-label="Answer">
         {#if job}
-          <BenchAnswer {job} />
+          <svelte:boundary onerror={(fault) => console.error(fault)}>
+            <BenchAnswer {job} />
+            {#snippet failed(_fault, again)}<Broken {again} />{/snippet}
+          </svelte:boundary>
           {#if may() && data.cases.length > 0}
             <div class="keep">
               <Choice

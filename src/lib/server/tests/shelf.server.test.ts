@@ -79,7 +79,9 @@ describe('stock as CSV', () => {
     expect([answer.status, answer.location]).toEqual([303, '/shelf/import?containers=30000']);
     const out = (await visitor.get('/shelf/stock')).text.trim().split('\n');
     expect(out).toHaveLength(30_001);
-    expect(out[0]).toBe('label_id,label,lot,size,unit,left,price,currency,bought_on,expires_on,opened_on,kept_in');
+    expect(out[0]).toBe(
+      'label_id,label,lot,size,unit,left,price,currency,bought_on,expires_on,opened_on,kept_in',
+    );
     expect(out.find((line) => line.includes(',L7,'))).toMatch(
       /^tarnside-liquid,Tarnside Turf Liquid,L7,250,ml,7,/,
     );

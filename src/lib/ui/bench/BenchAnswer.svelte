@@ -18,7 +18,7 @@
 {#if 'refused' in result}
   {#each result.refused as r, i (i)}<p class="field-error">{refusalSentence(r, show)}</p>{/each}
 {:else if worked}
-  {#each worked.problems as problem (problem)}<p class="problem" class:halt={BENCH_HALTS.includes(problem)}>
+  {#each worked.problems as problem, i (i)}<p class="problem" class:halt={BENCH_HALTS.includes(problem)}>
       {BENCH_PROBLEMS[problem] ?? problem}
     </p>{/each}
   {#if !halted}
@@ -32,7 +32,7 @@
     {/if}
     {#if others.length > 0}
       <dl>
-        {#each others as { name, value } (name)}
+        {#each others as { name, value }, i (i)}
           <dt>{figureText(job.method, name)}</dt>
           <dd class="figure">{quantityText(value)}</dd>
         {/each}

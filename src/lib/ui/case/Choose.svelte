@@ -86,7 +86,7 @@
 {/if}
 {#if treat.length > 0}
   <ul class="treat">
-    {#each treat as reason (reason.code)}<li>{treatText(reason)}</li>{/each}
+    {#each treat as reason, i (i)}<li>{treatText(reason)}</li>{/each}
   </ul>
 {/if}
 {#if view.named && view.named.culture !== ''}<p>
@@ -138,7 +138,7 @@
       <span class="number figure">{option.halts.length > 0 ? '✕ Halt' : `${option.score} points`}</span>
     </div>
     <div class="why small">
-      {#each option.halts as halt (halt.code)}
+      {#each option.halts as halt, n (n)}
         <p class="stop">
           <span class="figure">Halt: {cautionWords(halt, show).title}.</span>
           {cautionWords(halt, show).text}{#if halt.clause}<span class="soft">

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { refusalSentence } from '../../words';
+  import { refusalSentences } from '../../words';
   import { getShow } from '../parts/show';
   import Working from './Working.svelte';
   import MixLoads from './MixLoads.svelte';
@@ -47,8 +47,8 @@
   {:else if !view.lawn}
     <p class="soft">The amounts appear once the area is measured.</p>
   {:else if view.doseRefused.length > 0}
-    {#each view.doseRefused as refused (refused.code)}
-      <p class="field-error">{refusalSentence(refused, show)}</p>
+    {#each refusalSentences(view.doseRefused, show) as sentence (sentence)}
+      <p class="field-error">{sentence}</p>
     {/each}
   {:else if view.dose}
     {@const dose = view.dose}

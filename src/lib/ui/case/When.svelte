@@ -164,7 +164,7 @@
       Nimsy does not invent any. Check these limits of {view.label.name} yourself, at the place and at the hour:
     </p>
     <ul>
-      {#each limits(view.label.use) as limit (limit)}<li>{limit}</li>{/each}
+      {#each limits(view.label.use) as limit, i (i)}<li>{limit}</li>{/each}
     </ul>
   </div>
   <div class="start">

@@ -17,7 +17,7 @@
   <p>{formulaWords(working.formula)}</p>
   <table class="table small">
     <tbody>
-      {#each working.inputs as input (input.name)}
+      {#each working.inputs as input, i (i)}
         <tr>
           <th scope="row">{inputName(input.name)}</th>
           <td class="number">{shown(input.value, input.unit)}</td>

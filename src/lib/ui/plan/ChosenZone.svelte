@@ -88,7 +88,7 @@
     {:else}<h2>{one.name}</h2>{/if}
     {#if figures && !isPlace(one)}
       {#if figures.refused.length > 0}
-        {#each figures.refused as refused (refused.code)}<p class="field-error">
+        {#each figures.refused as refused, i (i)}<p class="field-error">
             {OUTLINE_WORDS[refused.code as keyof typeof OUTLINE_WORDS]}
           </p>{/each}
       {:else}

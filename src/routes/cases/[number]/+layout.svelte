@@ -3,6 +3,7 @@
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
   import { STOPS, type Stop } from '$lib/core/labels';
+  import Broken from '$lib/ui/parts/Broken.svelte';
   import Follows from '$lib/ui/case/Follows.svelte';
   import Halts from '$lib/ui/case/Halts.svelte';
   import Trail from '$lib/ui/case/Trail.svelte';
@@ -81,7 +82,12 @@
       </p>{/if}
     {@render children()}
   </div>
-  <aside aria-label="What follows"><Follows {action} /></aside>
+  <aside aria-label="What follows">
+    <svelte:boundary onerror={(fault) => console.error(fault)}>
+      <Follows {action} />
+      {#snippet failed(_fault, again)}<Broken {again} />{/snippet}
+    </svelte:boundary>
+  </aside>
 </div>
 
 <style>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import type { AnsweredStop } from '$lib/core/case';
+  import Broken from '$lib/ui/parts/Broken.svelte';
   import StopForm from '$lib/ui/case/StopForm.svelte';
   import { getMayChange } from '$lib/ui/parts/may';
   import { getSheet } from '$lib/ui/case/sheet.svelte';
@@ -41,13 +42,16 @@
 </script>
 
 {#key `${stop} ${merges}`}
-  {#if stop === 'log'}
-    <Screen {...given} />
-  {:else}
-    <StopForm stop={stop as AnsweredStop} {errors} {savedAt} {ready} {conflict} onmerged={() => merges++}>
+  <svelte:boundary onerror={(fault) => console.error(fault)}>
+    {#if stop === 'log'}
       <Screen {...given} />
-    </StopForm>
-  {/if}
+    {:else}
+      <StopForm stop={stop as AnsweredStop} {errors} {savedAt} {ready} {conflict} onmerged={() => merges++}>
+        <Screen {...given} />
+      </StopForm>
+    {/if}
+    {#snippet failed(_fault, again)}<Broken {again} />{/snippet}
+  </svelte:boundary>
   {#if stop === 'mix' && data.kept.length > 0}
     {#await import('$lib/ui/case/Kept.svelte') then { default: Kept }}
       <Kept kept={data.kept} number={data.facts.number} />

@@ -64,7 +64,7 @@
         </div>
         <Field label="What it shows" name="note" width="20rem" />
       </div>
-      {#each errors as e (e.message)}<p class="field-error" role="alert">{e.message}</p>{/each}
+      {#each errors as e, i (i)}<p class="field-error" role="alert">{e.message}</p>{/each}
       {#if trouble}<p class="field-error" role="alert">{trouble}</p>{/if}
       <div class="actions">
         <button class="button button-main" disabled={working}

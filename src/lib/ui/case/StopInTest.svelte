@@ -1,0 +1,26 @@
+<script lang="ts">
+  import type { Component } from 'svelte';
+  import { untrack } from 'svelte';
+  import type { CaseFacts } from '../../core/case';
+  import { showIn, type Manner } from '../../words';
+  import { setErrors } from '../parts/errors';
+  import { setShow } from '../parts/show';
+  import { setToday, setZone } from '../parts/today';
+  import { CaseSheet, setSheet } from './sheet.svelte';
+
+  /** A screen of a case with all that stands around it on its page: for tests alone. */
+  interface Props {
+    facts: CaseFacts;
+    manner: Manner;
+    screen: Component<Record<string, unknown>>;
+    given: Record<string, unknown>;
+  }
+  let { facts, manner, screen: Screen, given }: Props = $props();
+  const show = setShow(showIn(untrack(() => manner)));
+  setToday(() => facts.today);
+  setZone(() => 'Europe/London');
+  setErrors(() => undefined);
+  setSheet(new CaseSheet(() => facts, show));
+</script>
+
+<Screen {...given} />

@@ -1,0 +1,221 @@
+import { render } from 'svelte/server';
+import type { Component } from 'svelte';
+import { describe, expect, it } from 'vitest';
+import { CANDIDATES, DEMONSTRATION_LABELS, FIELD_TESTS, GUIDE, SIGNS } from '../../catalog';
+import { assess, type CaseFacts, type MeasureBody, type StopBodies } from '../../core/case';
+import { SURROUNDINGS, type Surrounding } from '../../core/identify';
+import { inHand, type LabelCard } from '../../core/labels';
+import type { Forecast } from '../../core/schedule';
+import type { CalendarDay } from '../../core/units';
+import { PLAIN_MANNER, type Manner } from '../../words';
+import Choose from './Choose.svelte';
+import Follows from './Follows.svelte';
+import Log from './Log.svelte';
+import Look from './Look.svelte';
+import Measure from './Measure.svelte';
+import Mix from './Mix.svelte';
+import MixCosts from './MixCosts.svelte';
+import MixTools from './MixTools.svelte';
+import Name from './Name.svelte';
+import Place from './Place.svelte';
+import Recheck from './Recheck.svelte';
+import StopInTest from './StopInTest.svelte';
+import Walk from './Walk.svelte';
+import When from './When.svelte';
+
+const NOON = Date.parse('2027-09-15T12:00:00Z') / 3_600_000;
+const TODAY = '2027-09-15' as CalendarDay;
+const forecast: Forecast = {
+  ...{ startHour: NOON - 12, issuedHour: NOON, source: 'typed' },
+  hours: Array.from({ length: 96 }, () => ({
+    ...{ tempC: 16, soilC: 16, windKmh: 9, windFromDeg: 250, rainMm: 0 },
+  })),
+};
+const tape = { how: 'tape', length: 12.5, width: 10, paces: [0, 0], walked: 0, walkedPaces: 0 } as const;
+const plan = {
+  ...{ zones: ['z'], waterM: 0, hardM: 0, ediblesM: 0, areaM2: 0, lowM2: 0, highM2: 0, keptOffM2: 0 },
+  ...{ lengthM: 0, widthM: 0, places: 0, edgeM: 0, volumeM3: 0, waterGapM: null },
+};
+/** Every way of measuring, each with what it finds. */
+const MEASURED: Readonly<Record<string, MeasureBody>> = {
+  tape: { ...tape, unit: 'm', paceErrorPct: 0, strip: 0, plan: null },
+  feet: { ...tape, unit: 'ft', length: 60, width: 40, paceErrorPct: 0, strip: 3, plan: null },
+  paces: {
+    ...tape,
+    ...{ how: 'paces', unit: 'm', paces: [40, 30], walked: 30, walkedPaces: 40, paceErrorPct: 5, strip: 1 },
+    plan: null,
+  },
+  places: {
+    ...tape,
+    ...{ how: 'plan', unit: 'm', paceErrorPct: 0, strip: 0, plan: { ...plan, places: 24 } },
+  },
+  area: {
+    ...tape,
+    ...{ how: 'plan', unit: 'm', paceErrorPct: 0, strip: 0 },
+    plan: { ...plan, areaM2: 320, lowM2: 310, highM2: 330, lengthM: 20, widthM: 16 },
+  },
+  walls: { ...tape, ...{ how: 'plan', unit: 'm', paceErrorPct: 0, strip: 0, plan: { ...plan, edgeM: 46 } } },
+  void: {
+    ...tape,
+    ...{ how: 'plan', unit: 'm', paceErrorPct: 0, strip: 0, plan: { ...plan, volumeM3: 0.4 } },
+  },
+};
+
+function factsOf(card: LabelCard, surrounding: Surrounding, measure: MeasureBody, mixed: boolean): CaseFacts {
+  const use = card.uses.find((one) => one.targets.length > 0) ?? card.uses[0];
+  const pest = use?.targets[0]?.pest ?? 'chafer-grub';
+  const label = inHand(card, { pest, stage: null, surrounding });
+  const test = FIELD_TESTS.find((one) => one.places.includes(surrounding)) ?? FIELD_TESTS[0]!;
+  const stops: Partial<StopBodies> = {
+    look: {
+      ...{ surrounding, lengthMm: 12, where: 'here', signs: {}, test: test.id, frame: test.frame },
+      ...{ counts: [9, 11, 8, null, 10], vigour: 'fair', flowering: true, damp: 'dry', note: '' },
+    },
+    name: { candidate: pest, stage: null, also: [] },
+    choose: { label: card.id, reason: '', wishes: [], budget: null },
+    measure,
+    when: { hour: NOON + 2 },
+    recheck: { counts: [2, 1, 3, null, 2], control: null, countedOn: TODAY, note: '' },
+    place: { swathM: 1.5, overlap: 0, direction: 0, start: 'this-end' },
+    ...(mixed && label
+      ? {
+          mix: {
+            ...{
+              rate: label.use.rate.min,
+              severity: null,
+              tankName: 'Knapsack 15 l',
+              tank: { value: 15, unit: 'l' },
+            },
+            ...{
+              measureName: 'Syringe 30 ml',
+              step: { value: 1, unit: 'ml' },
+              holds: { value: 30, unit: 'ml' },
+            },
+            ...{ before: 'clean', carriedOn: null, carryOver: null, split: 'fill', lot: 'T1', partner: null },
+          },
+        }
+      : {}),
+  };
+  return {
+    ...{ rules: [], ownThresholds: [], number: 4, title: 't', openedOn: TODAY, today: TODAY, nowHour: NOON },
+    ...{ real: false, elsewhere: 0, licensed: true, states: {}, settled: {}, ground: null, records: [] },
+    property: { name: 'p', hemisphere: 'north', byWater: true, avoidTowards: null, history: {} },
+    stops,
+    shelf: [
+      {
+        label: card,
+        containers: [
+          {
+            ...{ lot: 'T1', size: card.container.size, left: card.container.size, price: 30, keptIn: 'shed' },
+            ...{ expiresOn: null, boughtOn: null, openedOn: null, until: null },
+          },
+        ],
+      },
+    ],
+    ...{
+      forecast,
+      candidates: CANDIDATES,
+      signs: SIGNS,
+      tests: FIELD_TESTS,
+      guide: Object.fromEntries(GUIDE),
+    },
+  };
+}
+
+const tool = (kind: string, name: string, size: number, unit: string) => ({
+  ...{ kind, name, size, unit, calibratedOn: null, holds: kind === 'measure' ? 30 : null, undrawn: null },
+  ...{ swathM: 1.5, price: 40, lifeJobs: 100, proven: {} },
+});
+const GIVEN = {
+  equipment: [tool('tank', 'Knapsack 15 l', 15, 'l'), tool('measure', 'Syringe 30 ml', 1, 'ml')],
+  ...{
+    swathM: 1.5,
+    errors: [],
+    person: 'R. Hallow',
+    licence: '',
+    time: '07:30',
+    requestKey: 'k',
+    action: '',
+  },
+};
+type Screen = Component<Record<string, unknown>>;
+const SCREENS = {
+  Look,
+  Name,
+  Choose,
+  Measure,
+  When,
+  Mix,
+  Place,
+  Log,
+  Recheck,
+  Follows,
+} as unknown as Readonly<Record<string, Screen>>;
+/** What comes only when it is opened, once there is a dose. */
+const LATER = { MixCosts, MixTools, Walk } as unknown as Readonly<Record<string, Screen>>;
+const REQUEST = {
+  page: {
+    url: new URL('http://x/cases/4/mix'),
+    params: { number: '4' },
+    data: { propertyId: 'p' },
+    form: null,
+  },
+};
+
+function written(facts: CaseFacts, screen: Screen, given: Record<string, unknown>, manner: Manner): string {
+  return render(StopInTest as unknown as Component<Record<string, unknown>>, {
+    props: { facts, manner, screen, given },
+    context: new Map([['__request__', REQUEST]]),
+  }).body;
+}
+
+/** Each screen of a case as the server writes it, by name. */
+function screensOf(facts: CaseFacts, manner: Manner): ReadonlyMap<string, string> {
+  const view = assess(facts);
+  const dose = { label: view.label, dose: view.dose, product: view.dose?.product };
+  return new Map([
+    ...Object.entries(SCREENS).map(
+      ([name, screen]) => [name, written(facts, screen, GIVEN, manner)] as const,
+    ),
+    ...(view.dose && view.label
+      ? Object.entries(LATER).map(
+          ([name, screen]) => [name, written(facts, screen, { ...GIVEN, ...dose }, manner)] as const,
+        )
+      : []),
+  ]);
+}
+
+/** Places that any use of a card names; all of them where none is fit. */
+function placesOf(card: LabelCard): readonly Surrounding[] {
+  const fit = SURROUNDINGS.filter(
+    (surrounding) => inHand(card, { pest: null, stage: null, surrounding })?.siteFits,
+  );
+  return fit.length > 0 ? fit : SURROUNDINGS;
+}
+
+describe('every stop opens', () => {
+  it.each(DEMONSTRATION_LABELS.map((card) => [card.name, card] as const))(
+    'with %s, however it is measured, wherever it is for',
+    (_, card) => {
+      let opened = 0;
+      for (const surrounding of placesOf(card))
+        for (const [how, measure] of Object.entries(MEASURED))
+          for (const mixed of [false, true]) {
+            const screens = screensOf(factsOf(card, surrounding, measure, mixed), PLAIN_MANNER);
+            opened += screens.size;
+            for (const [name, html] of screens)
+              expect(
+                html.match(/NaN|undefined|Infinity|\[object/)?.[0],
+                `${name}, ${surrounding}, ${how}`,
+              ).toBe(undefined);
+          }
+      expect(opened).toBeGreaterThan(100);
+    },
+  );
+
+  it('without anything answered yet', () => {
+    const [card] = DEMONSTRATION_LABELS;
+    const facts = { ...factsOf(card!, 'lawn', MEASURED.tape!, false), stops: {} };
+    for (const [name, html] of screensOf(facts, PLAIN_MANNER)) expect(html.length, name).toBeGreaterThan(50);
+  });
+});

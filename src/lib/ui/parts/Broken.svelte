@@ -1,0 +1,16 @@
+<script lang="ts">
+  import Alert from 'flowbite-svelte/Alert.svelte';
+
+  /** Stands where a part of a page broke: the rest of the page and what was typed there stay. */
+  let { again }: { again: () => void } = $props();
+</script>
+
+<Alert class="broken" role="alert">
+  <p class="figure">This part of the page broke, and nothing was saved by it.</p>
+  <p>
+    What was typed elsewhere on the page is still there. Show it again; if it breaks again, the figures that
+    it was given do not go together: look at the stop before, and tell whoever keeps Nimsy for you what you
+    did last.
+  </p>
+  <button type="button" class="button" onclick={again}>Show it again</button>
+</Alert>
