@@ -1,7 +1,14 @@
 import tailwindcss from '@tailwindcss/vite';
 import { sveltekit } from '@sveltejs/kit/vite';
 import { defineConfig } from 'vitest/config';
+import { BaseSequencer } from 'vitest/node';
 import { splitProse } from './scripts/prose.mjs';
+
+class ByName extends BaseSequencer {
+  override sort(files: Parameters<BaseSequencer['sort']>[0]) {
+    return Promise.resolve([...files].sort((a, b) => (a.moduleId < b.moduleId ? -1 : 1)));
+  }
+}
 
 export default defineConfig({
   plugins: [splitProse(), tailwindcss(), sveltekit()],
@@ -31,6 +38,8 @@ export default defineConfig({
         extends: true,
         test: {
           name: 'server',
+          // Some of them fill workspaces that others walk: always in the order of their names.
+          sequence: { sequencer: ByName },
           include: ['src/**/*.server.test.ts', 'scripts/**/*.server.test.ts'],
           fileParallelism: false,
           testTimeout: 60_000,

@@ -5,6 +5,7 @@ import { dose, type DoseAnswer, type DoseInput } from '../src/lib/core/dose';
 import { densityOf, rankCase, type Candidate, type Finding, type Sign } from '../src/lib/core/identify';
 import { inHand, type CardInUse, type LabelCard } from '../src/lib/core/labels';
 import { expectAnswer } from '../src/lib/core/result';
+import { PLAIN } from '../src/lib/words/show';
 
 /** What the core says, for comparison with the screens. */
 const CATALOG = join(process.cwd(), 'src', 'lib', 'catalog');
@@ -37,7 +38,7 @@ export function certaintyOf(
 
 export function densityText(counts: readonly number[], frameM2: number): string {
   const { mean: perM2 } = expectAnswer(densityOf(counts, { value: frameM2, unit: 'm2' }));
-  return `${Number(perM2.toFixed(perM2 >= 100 ? 0 : 1))} per m²`;
+  return PLAIN.densityText(perM2);
 }
 
 export const doseOf = (input: DoseInput): DoseAnswer => expectAnswer(dose(input));

@@ -147,8 +147,22 @@ async function vitest(project, env, out, count) {
   const report = existsSync(file)
     ? JSON.parse(readFileSync(file, 'utf8'))
     : { numPassedTests: 0, numFailedTests: 0 };
+  sayTheSlowest(project, report.testResults ?? []);
   count.passed += report.numPassedTests;
   count.failed += Math.max(report.numFailedTests, status === 0 ? 0 : 1);
+}
+
+const SLOWEST = 6;
+const SLOW_MS = 2000;
+
+/** What takes longest is told, so that a suite does not grow slow unseen. @param {string} project @param {{ assertionResults: { title: string, duration?: number }[] }[]} files */
+function sayTheSlowest(project, files) {
+  const slow = files
+    .flatMap((file) => file.assertionResults)
+    .filter(({ duration = 0 }) => duration > SLOW_MS)
+    .sort((a, b) => (b.duration ?? 0) - (a.duration ?? 0))
+    .slice(0, SLOWEST);
+  for (const { title, duration = 0 } of slow) say(`  ${project}: ${(duration / 1000).toFixed(1)} s · ${title}`);
 }
 
 /** @param {string} project @param {Env} env @param {string[]} which @param {string} out @param {Count} count */

@@ -41,7 +41,7 @@ export function carriedOver(
   const ground = TARGET_OF[from] === TARGET_OF[to];
   const take = (name: string, units: readonly Unit[]): boolean => {
     const [value = '', unit = ''] = [typed[`${name}.value`], typed[`${name}.unit`]];
-    if (!isUnit(unit)) return false;
+    if (!isUnit(unit) || value.trim() === '') return false;
     const other = units.includes(unit) ? unit : units.find((one) => sameDimension({ unit: one }, { unit }));
     if (other === undefined) return false;
     const number = Number(value);
@@ -53,7 +53,8 @@ export function carriedOver(
     return true;
   };
   // A rate is a number, its unit, and what it is for: all of it goes over, or none.
-  if (take('per', next.per)) {
+  const rated = ['least', 'most', 'chosen'].some((name) => (typed[name] ?? '').trim() !== '');
+  if (rated && take('per', next.per)) {
     for (const [name, value] of Object.entries(typed)) if (KEEPS_NUMBER.test(name)) kept[name] = value;
     if (typed.rateUnit !== undefined) kept.rateUnit = typed.rateUnit;
   }

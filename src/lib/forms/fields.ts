@@ -11,15 +11,14 @@ import {
   IN,
   isUnit,
   keptFrom,
+  MOST,
   NUMBER_MANNERS,
   parseDay,
   readClock,
   readDay,
-  readNumber,
-  readQuantity,
+  readTyped,
   TODAY,
   UNIT,
-  valueIn,
   type CalendarDay,
   type DateOrder,
   type NumberManner,
@@ -41,7 +40,9 @@ export function fieldsOf(form: FormData): Fields {
     const field = name.endsWith(AS) ? name.slice(0, -AS.length) : null;
     if (field === null || !isManner(manner)) continue;
     const typed = fields.get(field);
-    if (typed !== undefined) fields.set(field, asWritten(typed, manner, unitOf(fields, field)));
+    const most = Number(fields.get(`${field}${MOST}`) ?? Infinity);
+    if (typed !== undefined)
+      fields.set(field, asWritten(typed, manner, unitOf(fields, field), most > 0 ? most : Infinity));
   }
   for (const [name, order] of fields) {
     if (name.endsWith(DAY)) readDayOf(fields, name.slice(0, -DAY.length), order);
@@ -78,25 +79,11 @@ function unitOf(fields: Fields, field: string): string | undefined {
 }
 
 /** What was typed in a manner as a plain number; a doubtful one by both its readings; what is no number stays as it is. */
-function asWritten(typed: string, manner: NumberManner, unit: string | undefined): string {
-  const known = unit !== undefined && isUnit(unit) ? unit : null;
-  const read = known === null ? readNumber(typed, manner) : readQuantity(typed, manner, known);
-  switch (read.kind) {
-    case 'blank':
-      return '';
-    case 'number':
-      return String(read.value);
-    case 'quantity':
-      return String(
-        known === null || read.quantity.unit === known
-          ? read.quantity.value
-          : Number(valueIn(read.quantity, known).toPrecision(12)),
-      );
-    case 'ambiguous':
-      return doubtfulText(read.readings);
-    default:
-      return typed;
-  }
+function asWritten(typed: string, manner: NumberManner, unit: string | undefined, most: number): string {
+  const read = readTyped(typed, manner, unit, most);
+  if (read.kind === 'blank') return '';
+  if (read.kind === 'number') return String(read.value);
+  return read.kind === 'ambiguous' ? doubtfulText(read.readings) : typed;
 }
 
 /** Refusals with their bounds in the units in which the fields were typed. */

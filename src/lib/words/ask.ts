@@ -45,7 +45,7 @@ export function expertSheet(facts: CaseFacts, view: CaseView, show: Show): Sheet
             : []),
         ],
       },
-      { title: 'How to pack a sample', lines: PACKING },
+      { title: 'How to pack a sample', lines: PACKING.map(show.prose) },
     ],
   };
 }

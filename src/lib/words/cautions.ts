@@ -27,11 +27,11 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
         : ` Ruled out when this was looked for and is not so: ${lower(t('mark'))}.`;
       return words(
         `${facts.named ? 'This is' : 'Could be'}: ${lower(t('name'))}${chance}, ${STATUS_WORDS[t('status')] ?? t('status')}`,
-        `${t('doNow')}. ${t('doNot')}.${rule}`,
+        show.prose(`${t('doNow')}. ${t('doNot')}.${rule}`),
       );
     }
     case 'not-an-insect':
-      return words(`${t('name')} is no insect`, `No product helps. ${t('doNow')}.`);
+      return words(`${t('name')} is no insect`, show.prose(`No product helps. ${t('doNow')}.`));
     case 'no-name':
       return words(
         'No name yet',
@@ -74,7 +74,7 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
     case 'plan-changed':
       return words(
         'The plan was changed since',
-        `It came to ${show.numberText(Number(facts.was ?? 0))} m² when Measure was saved, and comes to ${show.numberText(Number(facts.is ?? 0))} m² now. Save Measure again.`,
+        `It came to ${show.areaText(Number(facts.was ?? 0))} when Measure was saved, and comes to ${show.areaText(Number(facts.is ?? 0))} now. Save Measure again.`,
       );
     case 'dust-in-damp':
       return words(
@@ -143,7 +143,7 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
     case 'season-cap-exceeded':
       return words(
         'Over the season’s cap',
-        `This would pass what the label allows here in 12 months by ${show.numberText(-Number(facts.left ?? 0))} ${unitText(t('unit') as Unit)}. Treat less, or use another remedy.`,
+        `This would pass what the label allows here in 12 months by ${show.quantityText({ value: -Number(facts.left ?? 0), unit: t('unit') as Unit })}. Treat less, or use another remedy.`,
       );
     case 'active-cap-exceeded':
       return words(
@@ -185,7 +185,7 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
     case 'local-care':
       return words('Local rule', `${t('text')}.`.replace(/\.\.$/, '.'), 'Seen to');
     case 'grade-weak':
-      return words('Weak evidence', `${t('reason')}.`);
+      return words('Weak evidence', show.prose(`${t('reason')}.`));
     case 'area-error-over-rate':
       return words(
         'The area is not sure enough for this rate',
@@ -313,7 +313,7 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
     case 'nematodes-too-few':
       return words(
         'Too few nematodes',
-        `${n('perM2')} per m²; under 250,000 they are known to fail.`,
+        `${show.densityText(Number(facts.perM2 ?? 0))}; under ${show.densityText(250_000)} they are known to fail.`,
         'Fewer on purpose',
       );
     case 'flowering-turf':
@@ -331,7 +331,7 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
     case 'filter-out':
       return words(
         'Filters out',
-        'Take out every filter and strainer finer than 0.5 mm: they catch living nematodes.',
+        show.prose('Take out every filter and strainer finer than 0.5 mm: they catch living nematodes.'),
         'The filters are out',
       );
     case 'keep-out-until':

@@ -9,6 +9,7 @@ import {
   type Plan,
   type ZoneKind,
 } from '../core/plan';
+import { valueIn } from '../core/units';
 import type { Show } from './show';
 import { MARK_WORDS, ZONE_WORDS } from './plan-terms';
 
@@ -63,11 +64,12 @@ const escaped = (text: string): string =>
 
 const WIDE = 1000;
 const EDGE = 60;
-/** A scale bar of a round length of about a fifth of the picture. */
-export function barLength(widthM: number): number {
-  const about = widthM / 5;
+/** A scale bar of a round length in `unit` of about a fifth of the picture; in metres. */
+export function barLength(widthM: number, unit: 'm' | 'ft' = 'm'): number {
+  const perUnit = valueIn({ value: 1, unit }, 'm');
+  const about = widthM / perUnit / 5;
   const ten = 10 ** Math.floor(Math.log10(about));
-  return ([5, 2, 1].find((step) => step * ten <= about) ?? 1) * ten;
+  return ([5, 2, 1].find((step) => step * ten <= about) ?? 1) * ten * perUnit;
 }
 
 /** One layer of a plan as an SVG picture, with names, areas, marks, a scale bar and north. */
@@ -100,7 +102,7 @@ export function planSvg(plan: Plan, layer: Layer, title: string, show: Show): st
   const names = zones.map((zone) => {
     const [x, y] = at(middleOf(zone.shape));
     const area = figures.get(zone.id)?.areaM2 ?? 0;
-    const more = isPlace(zone) ? ZONE_WORDS[zone.kind] : show.quantityText({ value: area, unit: 'm2' });
+    const more = isPlace(zone) ? ZONE_WORDS[zone.kind] : show.areaText(area);
     const dot = isPlace(zone) ? `<circle cx="${x}" cy="${y}" r="4" fill="${PRINTED.ink}"/>` : '';
     return `${dot}<text x="${x}" y="${isPlace(zone) ? y - 9 : y}" text-anchor="middle" paint-order="stroke" stroke="#fff" stroke-width="4"><tspan font-weight="700">${escaped(zone.name)}</tspan><tspan x="${x}" dy="17">${escaped(more)}</tspan></text>`;
   });
@@ -111,7 +113,7 @@ export function planSvg(plan: Plan, layer: Layer, title: string, show: Show): st
     const r = last ? symbolRadius(last.count, most, 18) : 0;
     return `<circle cx="${x}" cy="${y}" r="${r.toFixed(1)}" fill="${PRINTED.saffron}" fill-opacity="0.5"/><circle cx="${x}" cy="${y}" r="3" fill="${PRINTED.ink}"/><text x="${x + 6}" y="${y - 6}" font-size="12">${mark.number}<title>${MARK_WORDS[mark.kind]} ${mark.number}</title></text>`;
   });
-  const bar = barLength(wide);
+  const bar = barLength(wide, show.lengthUnit);
   const [barX, barY] = [EDGE, height - 28];
   const north = `<g transform="translate(${WIDE - EDGE} ${height - 34}) rotate(${plan.north})"><path d="M0-22L7 8L0 3L-7 8Z" fill="${PRINTED.ink}"/><text y="24" text-anchor="middle" font-size="13" transform="rotate(${-plan.north})">N</text></g>`;
   return `<svg xmlns="http://www.w3.org/2000/svg" width="${WIDE}" height="${height}" viewBox="0 0 ${WIDE} ${height}" font-family="'Atkinson Hyperlegible Next Variable', 'Atkinson Hyperlegible Next', sans-serif" font-size="14" fill="${PRINTED.ink}"><title>${escaped(title)}</title><defs>${patterns.join('')}</defs><rect width="100%" height="100%" fill="#fff"/><text x="${EDGE}" y="36" font-size="20" font-weight="700">${escaped(title)}</text>${surfaces.join('')}${names.join('')}${drawn.join('')}<path d="M${barX} ${barY - 6}v6h${(bar * k).toFixed(2)}v-6" fill="none" stroke="${PRINTED.ink}" stroke-width="2"/><text x="${barX + bar * k + 8}" y="${barY}">${escaped(show.lengthText(bar))}</text>${north}</svg>\n`;

@@ -7,7 +7,7 @@ const continental = showIn({ ...PLAIN_MANNER, numbers: '1.234,5', currency: 'EUR
 
 describe('the manner of a workspace', () => {
   it('writes weather and lengths in the units that people there read', () => {
-    expect([PLAIN, us, uk].map((show) => show.windText(16.09344))).toEqual(['16.1 km/h', '10 mph', '10 mph']);
+    expect([PLAIN, us, uk].map((show) => show.windText(16.09344))).toEqual(['16 km/h', '10 mph', '10 mph']);
     expect([PLAIN, us, uk].map((show) => show.degreesText(20))).toEqual(['20 °C', '68 °F', '20 °C']);
     expect([PLAIN, us].map((show) => show.rainText(12.7))).toEqual(['12.7 mm', '0.5 in']);
     expect([PLAIN, us].map((show) => show.lengthText(3.048))).toEqual(['3.05 m', '10 ft']);

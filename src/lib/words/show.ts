@@ -1,3 +1,4 @@
+import { markedNumber, proseText } from './prose-measures';
 import { shownPer, type CountBasis } from '../core/identify';
 import {
   enteredUnit,
@@ -108,6 +109,55 @@ function decimalsOf(value: number): number {
   return Math.min(12, Math.max(4, 1 - Math.floor(Math.log10(size))));
 }
 
+const US_UNITS: ReadonlySet<string> = new Set([
+  ...[
+    'in',
+    'ft',
+    'yd',
+    'mi',
+    'in2',
+    'ft2',
+    'yd2',
+    'acre',
+    'tsp',
+    'tbsp',
+    'floz',
+    'cup',
+    'pint',
+    'quart',
+    'gal',
+  ],
+  ...['in3', 'ft3', 'yd3', 'oz', 'lb', 'F', 'mph', 'ft/s'],
+]);
+const UK_UNITS: ReadonlySet<string> = new Set(['floz_uk', 'pint_uk', 'gal_uk']);
+const NEUTRAL: ReadonlySet<string> = new Set(['count', 'million', 's', 'min', 'h', 'd']);
+
+/** Whether a unit is one that people of a system use; pieces and times are everybody's. */
+function isOwn(unit: string, system: Manner['units']): boolean {
+  if (NEUTRAL.has(unit)) return true;
+  if (system === 'us') return US_UNITS.has(unit);
+  return !US_UNITS.has(unit) && (system === 'uk' || !UK_UNITS.has(unit));
+}
+
+/** Decimals to which a reading is told: as finely as its instrument shows it. */
+function finenessOf(measure: Measure, unit: EnteredUnit, value: number): number {
+  const size = Math.abs(value);
+  switch (measure) {
+    case 'wind':
+      return size < 10 ? 1 : 0;
+    case 'temperature':
+      return unit === 'F' ? 0 : 1;
+    case 'body':
+      return unit === 'in' ? (size < 0.3 ? 2 : 1) : size < 10 ? 1 : 0;
+    case 'rain':
+      return unit === 'in' ? 2 : size < 10 ? 1 : 0;
+    case 'density':
+      return size >= 5 ? 0 : size >= 1 ? 1 : size >= 0.1 ? 2 : decimalsOf(value);
+    case 'length':
+      return unit === 'ft' ? (size < 100 ? 1 : 0) : decimalsOf(value);
+  }
+}
+
 const dateOf = (day: CalendarDay | string): Date => new Date(`${day}T00:00:00Z`);
 
 /** Formatters by zone: a workspace has a few at most. */
@@ -210,9 +260,11 @@ export function showIn(manner: Manner) {
     return days < 7 ? `in ${days} days` : dayText(day, today);
   }
 
-  /** A kept number in the unit in which people here think. */
-  const own = (measure: Measure, kept: number): string =>
-    numberText(fromKept(kept, enteredUnit(measure, units)));
+  /** A kept number in the unit in which people here think, as finely as they read it. */
+  const own = (measure: Measure, kept: number): string => {
+    const unit = enteredUnit(measure, units);
+    return writeNumber(fromKept(kept, unit), numbers, finenessOf(measure, unit, fromKept(kept, unit)));
+  };
   const ownText = (measure: Measure, kept: number): string =>
     `${own(measure, kept)} ${unitText(enteredUnit(measure, units))}`;
 
@@ -225,6 +277,29 @@ export function showIn(manner: Manner) {
   const degreesText = (celsius: number): string => ownText('temperature', celsius);
   const rainText = (mm: number): string => ownText('rain', mm);
   const lengthText = (metres: number): string => ownText('length', metres);
+  /** Running text, with its measures and decimals in this manner. */
+  const prose = (text: string): string => proseText(text, units, numbers);
+  /** An amount to the nearest mark of the vessel or the measure in hand; at least one mark of what is more than nothing. */
+  const markedText = (q: Quantity, mark: number): string => {
+    const marks = q.value > 0 ? Math.max(1, Math.round(q.value / mark)) : 0;
+    const unit = unitText(q.unit);
+    return `${markedNumber(Number((marks * mark).toPrecision(12)), q.unit, numbers)}${unit === '' ? '' : ` ${unit}`}`;
+  };
+  /** So much ground as a rate is told for here. */
+  const ground: Quantity = units === 'us' ? { value: 1000, unit: 'ft2' } : { value: 100, unit: 'm2' };
+  /** What goes down on 100 m², on the ground that a rate is told for here. */
+  const onGround = (per100m2: number): number => (per100m2 * valueIn(ground, 'm2')) / 100;
+  /** The reverse. */
+  const offGround = (perGround: number): number => (perGround * 100) / valueIn(ground, 'm2');
+  /** Metres as a number in the unit of lengths here. */
+  const lengthUnit = units === 'us' ? ('ft' as const) : ('m' as const);
+
+  /** Units with those that people here use first, otherwise in their order. */
+  const ownFirst = <U extends string>(list: readonly U[]): readonly U[] => [
+    ...list.filter((unit) => isOwn(unit, units)),
+    ...list.filter((unit) => !isOwn(unit, units)),
+  ];
+
   /** Ground in m², in the unit in which people here measure it. */
   const areaText = (m2: number): string => {
     const unit = units === 'us' ? 'ft2' : 'm2';
@@ -256,6 +331,13 @@ export function showIn(manner: Manner) {
     degreesText,
     rainText,
     lengthText,
+    lengthUnit,
+    prose,
+    markedText,
+    ground,
+    ownFirst,
+    onGround,
+    offGround,
     areaText,
     perText,
     bodyText,

@@ -1,10 +1,12 @@
 <script lang="ts">
+  import { getShow } from '$lib/ui/parts/show';
   import { resolve } from '$app/paths';
   import { untrack } from 'svelte';
   import Drawing from '$lib/ui/guide/Drawing.svelte';
   import { GROUP_WORDS, STATUS_WORDS } from '$lib/words';
   import type { PageProps } from './$types';
 
+  const show = getShow();
   let { data }: PageProps = $props();
   let typed = $state(untrack(() => data.typed));
   let found = $state.raw<readonly string[] | null>(untrack(() => data.found));
@@ -68,7 +70,7 @@
               ><span class="figure">{entry.name}</span>
               {#if entry.scientific}<i class="soft small">{entry.scientific}</i>{/if}
               {#if entry.status !== 'pest'}<span class="status">{STATUS_WORDS[entry.status]}</span>{/if}
-              <span class="small telling">{entry.telling}</span></span
+              <span class="small telling">{show.prose(entry.telling)}</span></span
             >
           </a>
         </li>

@@ -17,6 +17,6 @@ export {
   type MeasureTool,
   type ToolFit,
 } from './tool';
-export { fillingLevels } from './filling';
+export { fillingLevels, markOf } from './filling';
 export type { FillingLevels } from './filling';
 export { planDay, type DayInput, type DayJob, type DayLoad, type DayPlan, type LeftoverPlan } from './day';

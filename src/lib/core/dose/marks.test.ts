@@ -19,16 +19,16 @@ function bruteForce({ finished, product, least, most, capacity, step, holds }: M
       const volumes = Array.from({ length: n }, (_, i) => (i < n - 1 ? size : finished - (n - 1) * size));
       if (volumes.some((v) => v > capacity * (1 + 1e-9) || v <= 1e-9)) continue;
       const marks = volumes.map((v) => {
-        // Of all marks between the ends, and not a tenth off, the nearest, halves up.
+        // Of all marks between the ends, and not a quarter off, the nearest, halves up.
         const exact = v * strength;
         const [lowest, highest] = [(v * least) / finished, (v * most) / finished];
         let nearest: number | null = null;
-        for (let k = 1; k * step <= exact * 1.1 + step; k++) {
+        for (let k = 1; k * step <= exact * 1.25 + step; k++) {
           const off = Math.abs(k * step - exact);
           if (
             k * step < lowest * (1 - 1e-9) ||
             k * step > highest * (1 + 1e-9) ||
-            off > 0.1 * exact * (1 + 1e-9)
+            off > 0.25 * exact * (1 + 1e-9)
           )
             continue;
           if (nearest === null || off <= Math.abs(nearest * step - exact) + 1e-9) nearest = k;

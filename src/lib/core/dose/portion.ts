@@ -26,12 +26,12 @@ export function toAdd(portion: Portion): number {
 }
 
 /** A mark that moves the rate by more than this share of what was chosen is no mark for it. */
-const FURTHEST_SHARE = 0.1;
+const FURTHEST_SHARE = 0.25;
 
 /**
  * Rounds what is to be added to the tool's graduation: nearest, halves up, but never past the label's most when the
  * chosen rate itself keeps to it. `coarse` when no graduation serves; the exact amount is then kept. With `inside` a mark
- * below the label's least does not serve either, and none that is a tenth off.
+ * below the label's least does not serve either, and none that is a quarter off.
  */
 export function measureOut(
   portion: Portion,

@@ -29,7 +29,7 @@ export interface DoseInput {
   readonly measureStep?: Quantity | undefined;
   /**
    * "nearest" (the contract's): to the nearest mark, down to 95 % of the label's least. "inside": to the nearest mark
-   * between the label's least and most, and none that moves the rate by more than a tenth.
+   * between the label's least and most, and none that moves the rate by more than a quarter.
    */
   readonly rounding?: 'nearest' | 'inside' | undefined;
   /** A last load for less of the target than this (the area's own error) is shared out to the others. */

@@ -1,4 +1,4 @@
-import { inBase, type Quantity, type Unit } from '../units';
+import { inBase, valueIn, type Quantity, type System, type Unit } from '../units';
 import type { Surrounding } from './candidate';
 
 /**
@@ -38,3 +38,21 @@ export function recipeFor(
 
 /** Densities are reckoned per m², night, minute or spot; so many of those make one of what is shown. */
 export const shownPer = (basis: CountBasis): number => (basis === '100 m2' ? 100 : 1);
+
+/**
+ * The frame that a test opens with: its own, or where frames are feet the square of whole feet nearest to it (1, 2 or 3
+ * feet a side), a round figure for larger ground, tenths for smaller. Other frames are nights, minutes or spots.
+ *
+ * @example usualFrame(soapFlush, 'us') // 9 ft², where the test has 1 m²
+ */
+export function usualFrame({ frame, units }: Pick<FieldTest, 'frame' | 'units'>, system: System): Quantity {
+  if (system !== 'us' || frame.unit !== 'm2' || !units.includes('ft2')) return frame;
+  const ft2 = valueIn(frame, 'ft2');
+  const value =
+    ft2 >= 100
+      ? Number(ft2.toPrecision(1))
+      : ft2 >= 0.8
+        ? Math.max(1, Math.floor(Math.sqrt(ft2))) ** 2
+        : Number(ft2.toPrecision(1));
+  return { value, unit: 'ft2' };
+}

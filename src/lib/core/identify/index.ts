@@ -28,7 +28,7 @@ export {
 export type { CaseRanking, Circumstances, Evidence, NextLook, RankedCandidate } from './case-ranking';
 export { againstThreshold, densityOf, thresholdFor } from './density';
 export type { Density, ThresholdVerdict, Vigour } from './density';
-export { recipeFor, shownPer } from './field-test';
+export { recipeFor, usualFrame, shownPer } from './field-test';
 export type { CountBasis, FieldTest } from './field-test';
 export { GUIDE_GROUPS, REMEDY_FAMILIES } from './guide';
 export type { GuideEntry, GuideGroup, RemedyFamily } from './guide';

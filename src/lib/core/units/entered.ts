@@ -66,6 +66,8 @@ export const BEFORE = '~before';
 /** Beside a field that holds a number: the manner in which it was typed, and the unit that it is in by the page. */
 export const AS = '~as';
 export const UNIT = '~unit';
+/** Beside a field of which a larger number is none: by it a doubtful number may be settled. */
+export const MOST = '~most';
 /** Beside a field that holds a day: the order of its figures, and which day is today; beside a time: its hours. */
 export const DAY = '~day';
 export const TODAY = '~today';

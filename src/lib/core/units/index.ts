@@ -21,6 +21,7 @@ export {
   BEFORE,
   CLOCK,
   DAY,
+  MOST,
   TODAY,
   doubtfulText,
   doubtIn,

@@ -287,7 +287,7 @@ const FORMS: readonly Form[] = [
       'clauses.rate.text': TEXT_NONSENSE.slice(1),
       'size.value': NUMBER_NONSENSE,
       lot: TEXT_NONSENSE.slice(1),
-      price: NUMBER_NONSENSE,
+      price: NUMBER_NONSENSE.slice(1),
       expiresOn: DATE_NONSENSE.slice(1),
     },
   },

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { howMuch, type Job } from '../../core/bench';
   import { BENCH_HALTS, BENCH_PROBLEMS, figureText, METHOD_CAUTIONS, refusalSentence } from '../../words';
+  import { levelText } from '../drawings/level';
   import Vessel from '../drawings/Vessel.svelte';
   import { getShow } from '../parts/show';
 
@@ -27,7 +28,9 @@
       <p class="big figure">{quantityText(product.value)}</p>
       <p class="soft">
         {besideText(product.value) ?? ''}
-        at {rateText(worked.actualRate, job.rate.unit, job.rate.per)}
+        at {rateText(worked.actualRate, job.rate.unit, job.rate.per)}{Math.abs(worked.errorPct) >= 0.5
+          ? `, ${numberText(Math.abs(worked.errorPct))} % ${worked.errorPct > 0 ? 'over' : 'under'} the rate chosen, by the marks of the measure`
+          : ''}
       </p>
     {/if}
     {#if others.length > 0}
@@ -47,10 +50,13 @@
             <h2>{vesselName} {i + 1}</h2>
             <Vessel {load} capacity={vessel} name="{vesselName} {i + 1}" />
             <p class="small">
-              Add <b>{quantityText(load.product)}</b>, top up to {quantityText(load.finished)}{worked.vessels
-                .length > 0
-                ? ` in the ${quantityText(vessel)} tank`
-                : ''}. Covers {quantityText(load.covers)}.
+              Add <b>{quantityText(load.product)}</b>, top up to {levelText(
+                load.finished,
+                vessel,
+                show,
+              )}{worked.vessels.length > 0 ? ` in the ${quantityText(vessel)} tank` : ''}. Covers {quantityText(
+                load.covers,
+              )}.
             </p>
           </div>
         {/each}

@@ -81,10 +81,13 @@
           <td><Drawing id={two.id} name={two.name} width={200} /></td>
         </tr>
       {/if}
-      <tr><th scope="row">Telling mark</th><td>{one.telling}</td><td>{two.telling}</td></tr>
+      <tr
+        ><th scope="row">Telling mark</th><td>{show.prose(one.telling)}</td><td>{show.prose(two.telling)}</td
+        ></tr
+      >
       <tr><th scope="row">Now</th><td>{sizeNow(one)}</td><td>{sizeNow(two)}</td></tr>
       {#each apart as { sign, here, there } (sign.id)}
-        <tr><th scope="row">{sign.name}</th><td>{here.text}</td><td>{there.text}</td></tr>
+        <tr><th scope="row">{show.prose(sign.name)}</th><td>{here.text}</td><td>{there.text}</td></tr>
       {/each}
     </tbody>
   </table>

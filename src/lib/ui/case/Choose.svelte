@@ -91,7 +91,7 @@
 {/if}
 {#if view.named && view.named.culture !== ''}<p>
     <span class="figure">In any case:</span>
-    {view.named.culture}.
+    {show.prose(view.named.culture)}.
   </p>{/if}
 
 {#if view.families.length > 0}

@@ -6,7 +6,7 @@
 
   /** A field test as a procedure: what is mixed for the frame at hand, what is done in order, and the waiting time. */
   let { test, frame }: { test: FieldTest; frame: Quantity } = $props();
-  const { besideText, quantityText } = getShow();
+  const { besideText, prose, quantityText } = getShow();
   const recipe = $derived(recipeFor(test, frame));
   const text = (amount: Quantity): string => {
     const beside = besideText(amount);
@@ -25,12 +25,12 @@
 <ol class="steps">
   {#each test.steps as step (step.text)}
     <li>
-      <span>{step.text}</span>
-      {#if step.seconds !== null}<Timer seconds={step.seconds} what={step.text} />{/if}
+      <span>{prose(step.text)}</span>
+      {#if step.seconds !== null}<Timer seconds={step.seconds} what={prose(step.text)} />{/if}
     </li>
   {/each}
 </ol>
-<p class="soft small">{test.not}.</p>
+<p class="soft small">{prose(test.not)}.</p>
 
 <style>
   .recipe {

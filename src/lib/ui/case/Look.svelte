@@ -2,7 +2,7 @@
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
   import { untrack } from 'svelte';
-  import { SURROUNDINGS, type FieldTest, type Surrounding } from '../../core/identify';
+  import { SURROUNDINGS, usualFrame, type FieldTest, type Surrounding } from '../../core/identify';
   import { inBase } from '../../core/units';
   import { unitText, SURROUNDING_WORDS } from '../../words';
   import { getShow } from '../parts/show';
@@ -56,10 +56,7 @@
   );
   const frame = $derived.by(() => {
     if (start && start.test === test?.id) return start.frame;
-    const usual = test?.frame ?? { value: 0.1, unit: 'm2' as const };
-    return show.manner.units === 'us' && test?.id === 'turf-flap'
-      ? { value: 1, unit: 'ft2' as const }
-      : usual;
+    return test ? usualFrame(test, show.manner.units) : { value: 0.1, unit: 'm2' as const };
   });
   const frameNow = $derived(
     sheet.facts.stops.look?.test === test?.id ? (sheet.facts.stops.look?.frame ?? frame) : frame,

@@ -118,6 +118,7 @@
       name="paceErrorPct"
       value={start?.how === 'paces' ? start.paceErrorPct : 5}
       after="%"
+      most={100}
       hint="3 % when walked twice, 10 % when guessed"
     />
   </div>

@@ -2,15 +2,17 @@
   import { partnerAmounts } from '../../core/case';
   import { resolve } from '$app/paths';
   import { jugFill } from '../../core/calibrate';
-  import { fillingLevels, inTool, type DoseAnswer } from '../../core/dose';
+  import { fillingLevels, inTool, type DoseAnswer, type Load } from '../../core/dose';
   import type { Quantity, Unit } from '../../core/units';
   import type { CardInUse } from '../../core/labels';
   import { unitText } from '../../words';
   import { getShow } from '../parts/show';
+  import { levelText } from '../drawings/level';
   import Vessel from '../drawings/Vessel.svelte';
   import { getSheet } from './sheet.svelte';
   import type { Tool } from './stop-props';
-  const { numberText, quantityText } = getShow();
+  const show = getShow();
+  const { numberText, quantityText } = show;
 
   let { equipment, label, dose }: { equipment: readonly Tool[]; label: CardInUse; dose: DoseAnswer } =
     $props();
@@ -40,6 +42,7 @@
       ? { name: card.name, amounts: partnerAmounts(card, wanted.rate, view.lawn, dose) }
       : null;
   });
+  const tankOf = (load: Load): Quantity => sheet.facts.stops.mix?.tank ?? load.finished;
   const living = $derived(label.form === 'nematodes');
   const stirred = $derived(living || label.form === 'powder' || label.form === 'dust');
 </script>
@@ -79,13 +82,13 @@
           <span class="small">covers {quantityText(load.covers)}</span>
         </header>
         <div class="body">
-          <Vessel {load} capacity={sheet.facts.stops.mix?.tank ?? load.finished} name="Load {i + 1}" />
+          <Vessel {load} capacity={tankOf(load)} name="Load {i + 1}" />
           <ol>
             <li>
               {#if i === 0}Backflow preventer on, <b>{label.filterOut ? 'filters out' : 'filter in'}</b
                 >{:else}<b>{label.filterOut ? 'Filters still out' : 'Filter still in'}</b>{/if}
             </li>
-            <li>Water to the <b class="amount">{quantityText(levels.partWater)}</b> line</li>
+            <li>Water to the <b class="amount">{levelText(levels.partWater, tankOf(load), show)}</b> line</li>
             {#if load.product.value > 0}
               <li>
                 Add <b class="amount">{quantityText(load.product)}</b>{#if toldIn(load.product)}<span
@@ -102,7 +105,7 @@
             {/if}
             <li>
               {stirred ? 'Stir, and keep it stirred' : 'Shake'}, top up to
-              <b class="amount">{quantityText(levels.top)}</b>
+              <b class="amount">{levelText(levels.top, tankOf(load), show)}</b>
             </li>
             {#if i === dose.loads.length - 1}<li>End empty: three rinses over the treated turf</li>{/if}
           </ol>

@@ -114,8 +114,12 @@
 
 {#if chosen}
   <div class="picked">
-    <p><span class="figure">Telling mark:</span> {chosen.telling}.</p>
-    <p><span class="figure">Do:</span> {chosen.doNow}. <span class="figure">Mind:</span> {chosen.doNot}.</p>
+    <p><span class="figure">Telling mark:</span> {show.prose(chosen.telling)}.</p>
+    <p>
+      <span class="figure">Do:</span>
+      {show.prose(chosen.doNow)}. <span class="figure">Mind:</span>
+      {show.prose(chosen.doNot)}.
+    </p>
     <p class="small"><a href={resolve('/guide/[id]', { id: chosen.id })}>In the field guide</a></p>
   </div>
   {#if stages.length > 0}
@@ -172,8 +176,8 @@
   <ul class="rule-list">
     {#each view.ranking.next.slice(0, 3) as look (look.sign)}
       <li class="next">
-        <a href={lookAt(look.sign)}>{signOf(look.sign)?.name}</a>
-        <span class="soft small">{signOf(look.sign)?.how}</span>
+        <a href={lookAt(look.sign)}>{show.prose(signOf(look.sign)?.name ?? '')}</a>
+        <span class="soft small">{show.prose(signOf(look.sign)?.how ?? '')}</span>
         <span class="number small">{show.numberText(look.gainBits)} bits</span>
       </li>
     {/each}

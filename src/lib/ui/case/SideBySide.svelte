@@ -22,7 +22,7 @@
 {#if found.length > 0}
   <div class="section-head">
     <h2>One way or the other, here</h2>
-    <NumberField label="Affected share" after="%" value={share} onnumber={(n) => (share = n)} />
+    <NumberField label="Affected share" after="%" most={100} value={share} onnumber={(n) => (share = n)} />
   </div>
   <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
   <div class="scroll" role="region" aria-label="One way or the other" tabindex="0">

@@ -1,7 +1,9 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
+  import { getShow } from '../parts/show';
   import type { Finding, Sign } from '../../core/identify';
 
+  const { prose } = getShow();
   interface Props {
     sign: Sign;
     found: Finding | undefined;
@@ -34,7 +36,7 @@
 
 <fieldset id="sign-{sign.id}" class="sign" class:worth>
   <legend
-    >{#if worth}<span aria-hidden="true">▸ </span>{/if}{sign.name}</legend
+    >{#if worth}<span aria-hidden="true">▸ </span>{/if}{prose(sign.name)}</legend
   >
   {#if drawn}<img
       class="drawing"
@@ -44,7 +46,7 @@
       height="56"
       loading="lazy"
     />{/if}
-  <p class="soft small">{sign.how} · {effort}</p>
+  <p class="soft small">{prose(sign.how)} · {effort}</p>
   <div class="answers" class:many={sign.values !== null}>
     {#each [...answers, { id: '', name: 'Not looked' }] as { id, name } (id)}
       <label

@@ -64,7 +64,7 @@
     ...(use.tempC ? [`air from ${show.degreesText(use.tempC[0])} to ${show.degreesText(use.tempC[1])}`] : []),
     ...(use.soilC
       ? [
-          `soil from ${show.degreesText(use.soilC[0])} to ${show.degreesText(use.soilC[1])}, by a probe 5 cm deep`,
+          `soil from ${show.degreesText(use.soilC[0])} to ${show.degreesText(use.soilC[1])}, by a probe ${show.prose('5 cm')} deep`,
         ]
       : []),
     ...(use.keepFromSun ? ['not in sunshine: after 17:00 or before 09:00'] : []),

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { workingsOf, type WorkingName } from '../../core/case';
+  import { valueIn } from '../../core/units';
   import { formulaWords, inputName, SOURCE_WORDS, unitText } from '../../words';
   import { getShow } from '../parts/show';
   import { getSheet } from './sheet.svelte';
@@ -7,10 +8,21 @@
   /** The sum behind a figure: its formula, every input with where it came from, and the result. */
   let { name }: { name: WorkingName } = $props();
   const sheet = getSheet();
-  const { numberText } = getShow();
+  const show = getShow();
+  /** Exact figures, in the units of the workspace where Nimsy measured them. */
+  function shownIn(value: number, unit: string): string | null {
+    if (unit === 'm')
+      return `${show.exactText(round(valueIn({ value, unit }, show.lengthUnit)))} ${show.lengthUnit}`;
+    if (unit === 'm2' && show.manner.units === 'us')
+      return `${show.exactText(round(valueIn({ value, unit }, 'ft2')))} ft²`;
+    if (unit === 'per m2') return show.densityText(value, 'm2');
+    return null;
+  }
+  const round = (value: number): number => Number(value.toPrecision(7));
   const working = $derived(workingsOf(sheet.facts, sheet.view)[name]);
   const shown = (value: number | string, unit: string | null): string =>
-    `${typeof value === 'number' ? numberText(value) : value}${unit ? ` ${unit === '%' ? '%' : unit.split(' ').map(unitText).join(' ')}` : ''}`;
+    (typeof value === 'number' && unit ? shownIn(value, unit) : null) ??
+    `${typeof value === 'number' ? show.exactText(round(value)) : value}${unit ? ` ${unit === '%' ? '%' : unit.split(' ').map(unitText).join(' ')}` : ''}`;
 </script>
 
 {#if working}

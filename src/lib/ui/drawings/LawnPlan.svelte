@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Checkpoint, RectangleLanes } from '../../core/place';
+  import { barLength } from '../../words/plan-drawing';
   import { getShow } from '../parts/show';
   const show = getShow();
 
@@ -31,7 +32,7 @@
   /** Plan metres to the picture: the strip lies at the top, the lawn below it. */
   const px = (x: number): number => M + (flip ? lengthM - x : x) * scale;
   const py = (y: number): number => M + s + y * scale;
-  const bar = $derived(lengthM >= 20 ? 10 : lengthM >= 8 ? 5 : 1);
+  const bar = $derived(barLength(Math.max(1, lengthM * 1.4), show.lengthUnit));
   /** Marks keep off the edge, where the measures stand. */
   const inside = (along: number): number => Math.min(0.92, Math.max(0.08, along));
   const spot = (c: Checkpoint): { x: number; y: number } => {

@@ -2,11 +2,15 @@
   import type { Load } from '../../core/dose';
   import { fillingLevels } from '../../core/dose';
   import { valueIn, type Quantity } from '../../core/units';
+  import { levelText } from './level';
   import { getShow } from '../parts/show';
-  const { quantityText } = getShow();
+  const show = getShow();
+  const { quantityText } = show;
 
   const id = $props.id();
   let { load, capacity, name }: { load: Load; capacity: Quantity; name: string } = $props();
+  /** A level is told in the vessel's unit, to its mark. */
+  const level = (q: Quantity): string => levelText(q, capacity, show);
   const levels = $derived(fillingLevels(load));
   const full = $derived(Math.max(valueIn(capacity, load.finished.unit), load.finished.value));
   const BOTTOM = 232;
@@ -27,10 +31,8 @@
   viewBox="0 0 190 246"
   role="img"
   aria-label="{name}: {levels.carried.value > 0
-    ? `${quantityText(levels.carried)} carried over, `
-    : ''}water to {quantityText(levels.partWater)}, add {quantityText(load.product)}, top up to {quantityText(
-    levels.top,
-  )}"
+    ? `${level(levels.carried)} carried over, `
+    : ''}water to {level(levels.partWater)}, add {quantityText(load.product)}, top up to {level(levels.top)}"
 >
   <clipPath {id}><path d="M14 44q0 -8 8 -8h106q8 0 8 8v176q0 12 -12 12h-98q-12 0 -12 -12z" /></clipPath>
   <g clip-path="url(#{id})">
@@ -44,10 +46,9 @@
       class="tick"
       d="M14 {line}h22"
     />{/each}
-  <text x="40" y={topText}>{quantityText(levels.top)} top up</text>
-  <text x="40" y={partText}>{quantityText(levels.partWater)} water</text>
-  {#if levels.carried.value > 0}<text x="40" y={carriedText}>{quantityText(levels.carried)} carried</text
-    >{/if}
+  <text x="40" y={topText}>{level(levels.top)} top up</text>
+  <text x="40" y={partText}>{level(levels.partWater)} water</text>
+  {#if levels.carried.value > 0}<text x="40" y={carriedText}>{level(levels.carried)} carried</text>{/if}
 </svg>
 
 <style>

@@ -95,7 +95,7 @@
   </div>
   {#key kind}
     <ol class="steps">
-      {#each procedure.steps as step, i (i)}<li>{step}</li>{/each}
+      {#each procedure.steps as step, i (i)}<li>{show.prose(step)}</li>{/each}
     </ol>
     {#if fields.some(({ key }) => key === 'seconds')}<Stopwatch what={procedure.name} taken={stopped} />{/if}
     <div class="fields">

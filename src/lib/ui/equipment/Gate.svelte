@@ -16,7 +16,9 @@
   /** What the readings at several settings teach: the setting to try next for a wanted amount. */
   let { points, unit, products, dial = false }: Props = $props();
   const show = getShow();
-  const PER = $derived(dial ? quantity(1, 'l') : quantity(100, 'm2'));
+  /** Points are kept for 100 m², and told for the ground of a rate here. */
+  const PER = $derived(dial ? quantity(1, 'l') : show.ground);
+  const told = $derived(dial ? points : points.map((p) => ({ ...p, delivered: show.onGround(p.delivered) })));
   const WORDS = $derived(
     dial
       ? { settings: 'dial settings', read: 'readings', one: 'a reading', name: 'dial setting' }
@@ -24,7 +26,7 @@
   );
   let wanted = $state<number | null>(null);
   let halves = $state(true);
-  const curve = $derived(gateCurve(points));
+  const curve = $derived(gateCurve(told));
   const asked = $derived((wanted ?? 0) * (halves && !dial ? 0.5 : 1));
   const next = $derived(curve && asked > 0 ? gateFor(curve, asked) : null);
   const STEPS = 24;
@@ -80,14 +82,14 @@
       lines={[
         {
           name: WORDS.read,
-          points: points.map(({ setting, delivered }) => ({ x: setting, y: delivered })),
+          points: told.map(({ setting, delivered }) => ({ x: setting, y: delivered })),
           as: 'marks',
         },
         { name: 'curve through them', points: drawn, as: 'line' },
       ]}
       xName={WORDS.name}
       yName="{unitText(unit)} per {show.perText(PER)}"
-      says="What came at each {WORDS.name}: {points
+      says="What came at each {WORDS.name}: {told
         .map((p) => `${gate(p.setting)} gave ${show.numberText(p.delivered)}`)
         .join(', ')}"
     />

@@ -10,7 +10,7 @@ export function comesToText(
   // Passes at several settings, and trays, have no mean that means anything.
   if (kind === 'pan-test') return `${repeats.n} trays`;
   if (kind === 'weighed-pass' || kind === 'dial')
-    return `${repeats.n} ${kind === 'dial' ? (repeats.n === 1 ? 'setting' : 'settings') : repeats.n === 1 ? 'pass' : 'passes'}: ${values.map(show.numberText).join(', ')} ${unitText(unit)}${per ? ` per ${show.perText(per)}` : ''}`;
+    return `${repeats.n} ${kind === 'dial' ? (repeats.n === 1 ? 'setting' : 'settings') : repeats.n === 1 ? 'pass' : 'passes'}: ${values.map((value) => show.numberText(kind === 'dial' ? value : show.onGround(value))).join(', ')} ${unitText(unit)}${per ? ` per ${show.perText(kind === 'dial' ? per : show.ground)}` : ''}`;
   const value =
     kind === 'speed'
       ? `${show.numberText(repeats.mean)} m/s, ${show.lengthText(repeats.mean * 60)} a minute`

@@ -42,6 +42,8 @@
 <div class="fields">
   <NumberField
     label="Latitude"
+    most={90}
+    signed
     name="latitude"
     value={property.latitude}
     after="degrees"

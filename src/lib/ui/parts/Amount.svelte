@@ -95,7 +95,7 @@
       aria-label="Unit of {label.toLowerCase()}"
       onchange={(event) => changeUnit(event.currentTarget.value)}
     >
-      {#each units as u (u)}<option value={u}>{unitText(u) || 'pieces'}</option>{/each}
+      {#each show.ownFirst(units) as u (u)}<option value={u}>{unitText(u) || 'pieces'}</option>{/each}
     </select>
   </div>
   {#if was}<UnitChange {was} now={{ number: now ?? NaN, unit: chosen }} {take} />{/if}

@@ -50,4 +50,12 @@
   const taken = $derived(live ? { onnumber: take } : { onsettled: take });
 </script>
 
-<NumberField {label} value={shown} {unit} {signed} {width} {...taken} />
+<NumberField
+  {label}
+  value={shown}
+  {unit}
+  {signed}
+  {width}
+  most={valueIn({ value: most, unit: 'm' }, unit)}
+  {...taken}
+/>

@@ -7,7 +7,7 @@
   /** A number with its name above it and what is wrong with it below. */
   interface Props extends Pick<
     ComponentProps<typeof NumberInput>,
-    'unit' | 'keptIn' | 'whole' | 'signed' | 'placeholder' | 'onnumber' | 'onsettled'
+    'unit' | 'keptIn' | 'most' | 'whole' | 'signed' | 'placeholder' | 'onnumber' | 'onsettled'
   > {
     label: string;
     value?: number | string | null | undefined;

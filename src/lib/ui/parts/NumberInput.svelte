@@ -1,7 +1,7 @@
 <script lang="ts">
   import Input from 'flowbite-svelte/Input.svelte';
   import { untrack } from 'svelte';
-  import { AS, BEFORE, doubtIn, IN, isUnit, readTyped, UNIT, type Quantity } from '../../core/units';
+  import { AS, BEFORE, doubtIn, IN, MOST, isUnit, readTyped, UNIT, type Quantity } from '../../core/units';
   import { getShow } from './show';
 
   /**
@@ -16,6 +16,8 @@
     unit?: string;
     /** Kept in another unit than it is typed in. */
     keptIn?: { readonly unit: string; readonly before: number | null };
+    /** The largest number that the field can take: what would be larger is not meant. */
+    most?: number;
     whole?: boolean;
     /** May lie below nothing: the telephone's keys for figures have no minus. */
     signed?: boolean;
@@ -38,6 +40,7 @@
     value,
     unit,
     keptIn,
+    most,
     whole = false,
     signed = false,
     id,
@@ -63,7 +66,7 @@
       : show.entryText(number);
   };
   let text = $state(untrack(() => plain(value)));
-  let read = $state.raw(untrack(() => readTyped(plain(value), numbers, unit)));
+  let read = $state.raw(untrack(() => readTyped(plain(value), numbers, unit, most)));
   let field = $state<HTMLInputElement>();
   let last = untrack(() => plain(value));
   // Somebody else put another number here (a pace of the book, the slider): it is shown, unless somebody is typing it.
@@ -73,12 +76,12 @@
     last = next;
     if (!field || document.activeElement !== field) {
       text = next;
-      read = readTyped(next, numbers, unit);
+      read = readTyped(next, numbers, unit, most);
     }
   });
   const numberOf = (): number | null => (read.kind === 'number' ? read.value : null);
   function typed(event: Event): void {
-    read = readTyped((event.currentTarget as HTMLInputElement).value, numbers, unit);
+    read = readTyped((event.currentTarget as HTMLInputElement).value, numbers, unit, most);
     onnumber?.(numberOf());
   }
   function left(event: Event): void {
@@ -115,6 +118,7 @@
 />
 {#if name}
   <input type="hidden" name="{name}{AS}" value={numbers} />
+  {#if most !== undefined}<input type="hidden" name="{name}{MOST}" value={most} />{/if}
   {#if keptIn}
     <input type="hidden" name="{name}{IN}" value={keptIn.unit} />
     {#if keptIn.before !== null}<input type="hidden" name="{name}{BEFORE}" value={keptIn.before} />{/if}

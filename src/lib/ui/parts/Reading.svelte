@@ -16,6 +16,10 @@
   }
   let { label, name, measure, value, hint, width }: Props = $props();
   const { manner } = getShow();
+  /** No instrument shows more, in any unit of it. */
+  const MOST_READ: Record<Measure, number> = {
+    ...{ wind: 300, temperature: 200, length: 900, body: 900, rain: 900, density: 1e6 },
+  };
   const unit = $derived(enteredUnit(measure, manner.units));
   const kept = $derived(value === null || value === '' ? NaN : Number(value));
 </script>
@@ -27,6 +31,7 @@
   {unit}
   after={unitText(unit)}
   keptIn={{ unit, before: Number.isFinite(kept) ? kept : null }}
+  most={MOST_READ[measure]}
   signed={measure === 'temperature'}
   {hint}
   {width}

@@ -76,7 +76,7 @@
     aria-invalid={errorFor(name) ? 'true' : undefined}
     onchange={(event) => change(event.currentTarget.value)}
   >
-    {#each units as u (u)}<option value={u}>{unitText(u) || 'pieces'}</option>{/each}
+    {#each show.ownFirst(units) as u (u)}<option value={u}>{unitText(u) || 'pieces'}</option>{/each}
   </select>
   {#if errorFor(name)}<p class="field-error">{errorFor(name)}</p>{/if}
 </div>

@@ -154,6 +154,7 @@
           <NumberField
             label="Lengths off by"
             after="%"
+            most={100}
             value={one.measured.errorPct}
             onsettled={(errorPct) => {
               if (errorPct !== null && errorPct >= 0 && errorPct <= 50)

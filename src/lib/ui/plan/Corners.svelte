@@ -73,6 +73,7 @@
                 <td
                   ><NumberInput
                     label="Length of edge {i + 1}"
+                    most={900}
                     {unit}
                     value={inUnit(distance([corner[0], corner[1]], [next[0], next[1]]))}
                     onsettled={(value) => value !== null && setLength(i, inMetres(value))}
@@ -81,6 +82,7 @@
                 <td
                   ><NumberInput
                     label="Bow of edge {i + 1}"
+                    most={900}
                     {unit}
                     signed
                     value={inUnit(corner[2] ?? 0)}

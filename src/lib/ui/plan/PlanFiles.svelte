@@ -101,8 +101,8 @@
     >
   </div>
   <div class="pair">
-    <NumberField label="Latitude of the origin" signed value={lat} onnumber={(n) => (lat = n)} />
-    <NumberField label="Longitude" signed value={lon} onnumber={(n) => (lon = n)} />
+    <NumberField label="Latitude of the origin" most={90} signed value={lat} onnumber={(n) => (lat = n)} />
+    <NumberField label="Longitude" most={180} signed value={lon} onnumber={(n) => (lon = n)} />
     <button type="button" class="button" onclick={anchor}>Place it</button>
   </div>
   <div class="pair">

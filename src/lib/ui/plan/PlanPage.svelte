@@ -6,6 +6,7 @@
   import { planFigures } from '../../work/plan-figures';
   import ChosenZone from './ChosenZone.svelte';
   import DrawBar from './DrawBar.svelte';
+  import { getShow } from '../parts/show';
   import { PlanEditor } from './editor.svelte';
   import Marks from './Marks.svelte';
   import PlanFiles from './PlanFiles.svelte';
@@ -30,7 +31,12 @@
   }
   let { propertyId, plan, revision, may, today, jobs, putDown, read }: Props = $props();
   const at = $derived(`/properties/${propertyId}/plan`);
-  const editor = untrack(() => new PlanEditor(plan));
+  const show = getShow();
+  /** An empty plan is in the workspace's unit. */
+  const editor = untrack(
+    () =>
+      new PlanEditor(plan.zones.length === 0 && revision === 0 ? { ...plan, unit: show.lengthUnit } : plan),
+  );
   const saving = untrack(
     () =>
       new PlanSaving(
@@ -45,6 +51,7 @@
   );
   let summary = $state.raw<PlanSummary | null>(null);
   const view = new SheetView();
+  view.unit = show.lengthUnit;
   let sheet: PlanSheet;
   let line = $state<TypedLine>();
   let wrong = $state('');

@@ -74,6 +74,7 @@
         <td
           ><NumberInput
             label="Corner {i + 1} to A"
+            most={900}
             unit={editor.plan.unit}
             value={row.a}
             onnumber={(n) => (row.a = n)}
@@ -82,6 +83,7 @@
         <td
           ><NumberInput
             label="Corner {i + 1} to B"
+            most={900}
             unit={editor.plan.unit}
             value={row.b}
             onnumber={(n) => (row.b = n)}

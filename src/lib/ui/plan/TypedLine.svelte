@@ -155,6 +155,7 @@
     <NumberField
       label="off by"
       after="%"
+      most={100}
       value={editor.pace.errorPct}
       width="6rem"
       onsettled={(pct) => pct !== null && pct >= 0 && pct <= 50 && (editor.pace.errorPct = pct)}

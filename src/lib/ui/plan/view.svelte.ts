@@ -18,7 +18,9 @@ export class SheetView {
   w = $state(800);
   h = $state(560);
   readonly gridM = $derived(GRIDS_M.find((step) => step * this.k >= GRID_PX) ?? 500);
-  readonly barM = $derived(barLength(Math.max(1, this.w / this.k)));
+  /** Of the scale bar. */
+  unit = $state<'m' | 'ft'>('m');
+  readonly barM = $derived(barLength(Math.max(1, this.w / this.k), this.unit));
   #svg: SVGSVGElement | undefined;
   #zoom: ZoomBehavior<SVGSVGElement, unknown> | undefined;
   /** Where the sheet lies in the window, read once for each stroke of the hand: reading it lays the page out. */

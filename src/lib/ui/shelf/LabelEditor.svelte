@@ -152,6 +152,7 @@
           name="actives.{i}.percent"
           value={was(`actives.${i}.percent`)}
           after="%"
+          most={100}
           width="7.5rem"
         />
         <NumberField

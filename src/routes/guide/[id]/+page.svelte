@@ -24,7 +24,7 @@
     {#if c.status !== 'pest'}<span class="tag halt">{STATUS_WORDS[c.status]}</span>{/if}
     {#each c.concerns as concern (concern)}<span class="tag">{CONCERN_WORDS[concern]}</span>{/each}
   </div>
-  <p class="lead"><span class="figure">Telling mark:</span> {c.telling}.</p>
+  <p class="lead"><span class="figure">Telling mark:</span> {show.prose(c.telling)}.</p>
   {#if data.drawings.length > 0}
     <div class="drawings">
       {#each data.drawings as drawing (drawing.id)}
@@ -37,9 +37,9 @@
     </div>
   {/if}
   <p>{g.where}.</p>
-  <p><span class="figure">Do:</span> {c.doNow}.</p>
-  <p><span class="figure">Mind:</span> {c.doNot}.</p>
-  {#if c.culture}<p><span class="figure">In any case:</span> {c.culture}.</p>{/if}
+  <p><span class="figure">Do:</span> {show.prose(c.doNow)}.</p>
+  <p><span class="figure">Mind:</span> {show.prose(c.doNot)}.</p>
+  {#if c.culture}<p><span class="figure">In any case:</span> {show.prose(c.culture)}.</p>{/if}
   <p class="call"><span class="figure">Call:</span> {g.call}.</p>
 
   {#if c.stages.length > 0}
@@ -69,7 +69,7 @@
             height="48"
             loading="lazy"
           />{/if}
-        <span>{sign.name} <span class="soft small">{sign.how}</span></span>
+        <span>{show.prose(sign.name)} <span class="soft small">{show.prose(sign.how)}</span></span>
         <span class="number">{percentText(sign.p)}</span>
       </li>
     {/each}
@@ -135,7 +135,11 @@
             ><td><Drawing id={other.drawings[0].id} name={other.drawings[0].title} width={200} /></td></tr
           >
         {/if}
-        <tr><th scope="row">Telling mark</th><td>{c.telling}</td><td>{other.candidate.telling}</td></tr>
+        <tr
+          ><th scope="row">Telling mark</th><td>{show.prose(c.telling)}</td><td
+            >{show.prose(other.candidate.telling)}</td
+          ></tr
+        >
         <tr
           ><th scope="row">Told apart</th><td colspan="2"
             >{g.lookAlikes.find((a) => a.id === other.candidate.id)?.tell ?? 'see the marks'}</td
