@@ -28,6 +28,32 @@ export default ts.config(
     languageOptions: { parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'], svelteConfig } },
   },
   {
+    // A day is that of a place: the first ten signs of an instant are the day in London's winter.
+    files: [
+      'src/routes/**/*.{ts,svelte}',
+      'src/lib/ui/**/*.{ts,svelte}',
+      'src/lib/words/**/*.ts',
+      'src/lib/server/store/**/*.ts',
+      'src/hooks.server.ts',
+    ],
+    ignores: ['**/*.test.ts', 'src/lib/words/show.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            "CallExpression[callee.property.name='slice'] > MemberExpression > CallExpression[callee.property.name='toISOString']",
+          message: 'Take the day of the place: locals.around.today, localDay, or show.instantText.',
+        },
+        {
+          selector:
+            "CallExpression[callee.property.name='slice'][callee.object.property.name=/(At|^at|expires)$/]",
+          message: 'An instant has its day and time at a place: atPlace(instant, zone), show.instantText.',
+        },
+      ],
+    },
+  },
+  {
     files: ['src/lib/core/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {

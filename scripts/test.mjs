@@ -162,7 +162,8 @@ function sayTheSlowest(project, files) {
     .filter(({ duration = 0 }) => duration > SLOW_MS)
     .sort((a, b) => (b.duration ?? 0) - (a.duration ?? 0))
     .slice(0, SLOWEST);
-  for (const { title, duration = 0 } of slow) say(`  ${project}: ${(duration / 1000).toFixed(1)} s · ${title}`);
+  for (const { title, duration = 0 } of slow)
+    say(`  ${project}: ${(duration / 1000).toFixed(1)} s · ${title}`);
 }
 
 /** @param {string} project @param {Env} env @param {string[]} which @param {string} out @param {Count} count */

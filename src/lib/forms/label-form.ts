@@ -121,7 +121,7 @@ const useForm = z.object({
   protectsDays: days,
 });
 
-const cardForm = z.object({
+export const cardForm = z.object({
   name: neededText(120),
   maker: plainText(120),
   registration: orNothing(plainText(60)),

@@ -12,9 +12,12 @@ import {
   treeOf,
   type Fields,
 } from './fields';
+import { hoursBetween } from '../core/record';
 import { read } from './shape';
 import { AREAS, PRODUCTS, VOLUMES } from './stops/bodies';
 
+/** A job may run past midnight; one that would take longer than this has its end before its start. */
+const LONGEST_HOURS = 14;
 export const recordForm = z
   .object({
     doneOn: dayField,
@@ -31,7 +34,10 @@ export const recordForm = z
     note: plainText(2000),
     corrects: orNothing(z.uuid()),
   })
-  .refine((r) => r.startedAt <= r.endedAt, { path: ['endedAt'], params: { expected: 'later-than-start' } });
+  .refine(({ startedAt, endedAt }) => hoursBetween(startedAt, endedAt) <= LONGEST_HOURS, {
+    path: ['endedAt'],
+    params: { expected: 'later-than-start' },
+  });
 
 export type RecordForm = z.output<typeof recordForm>;
 

@@ -148,7 +148,7 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
     case 'active-cap-exceeded':
       return words(
         `Over the year’s most of ${t('active')}`,
-        `The label allows ${n('allowed')} g here in 12 months, over all products that hold it; ${n('used')} g went down, this would add ${n('planned')} g. Treat less, or use another ingredient.`,
+        `The label allows ${show.massText(Number(facts.allowed))} here in 12 months, over all products that hold it; ${show.massText(Number(facts.used))} went down, this would add ${show.massText(Number(facts.planned))}. Treat less, or use another ingredient.`,
       );
     case 'active-not-countable':
       return words(

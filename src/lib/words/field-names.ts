@@ -76,6 +76,7 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   allowedIn: 'Where it is allowed',
   densityKgPerL: 'The density',
   uses: 'The uses',
+  actives: 'The active ingredients',
   ppe: 'The protective wear',
   ownPpe: 'Your own protective wear',
   filterOut: 'Whether filters come out',
@@ -365,6 +366,7 @@ export function knownFieldName(path: string): string | null {
       return `${where}, ${within.one} ${Number(number) + 1}${behind(named(within.fields, inner.join('.')))}`;
     return `${where}${behind(named(list.fields, rest.join('.')))}`;
   }
+  if (head === 'plan') return FIELD_NAMES['plan.zones'] ?? null;
   if (head === 'counts') return `The count of spot ${Number(index) + 1}`;
   if (head === 'wishes' || head === 'also' || head === 'signs') return FIELD_NAMES[head] ?? null;
   if (head === 'clauses') return 'The label’s own words';

@@ -57,7 +57,7 @@ export function refusalSentence(
     case 'invalid-input':
       return invalidSentence(where, facts, show, nameField);
     case 'unknown-unit':
-      return `${where} names the unit “${text(facts.unit)}”, which is not known. Use one such as ml, l, fl oz, gal, g, lb, m² or ft².`;
+      return `${where} names the unit “${unitName(text(facts.unit))}”, which is not known. Use one such as ml, l, fl oz, gal, g, lb, m² or ft².`;
     case 'units-do-not-match':
       if (nameField === fieldName && PER_OF_LABEL.test(path))
         return `This label is for ${kindOf(facts.have)}, and ${kindOf(facts.want)} was measured. Measure ${kindOf(facts.have)} at Measure, or choose another remedy.`;
@@ -174,7 +174,7 @@ function invalidSentence(where: string, facts: Refusal['facts'], show: Show, nam
     case 'not-below-least':
       return `${where} must not be below the least.`;
     case 'later-than-start':
-      return `${where} must not be earlier than the start.`;
+      return `${where} lies before the start, or more than fourteen hours after it. A job that ran past midnight may end at an earlier time of day.`;
     default:
       return `${where} is not what was expected${got(facts)}.`;
   }

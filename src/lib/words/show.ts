@@ -109,6 +109,7 @@ function decimalsOf(value: number): number {
   return Math.min(12, Math.max(4, 1 - Math.floor(Math.log10(size))));
 }
 
+const MEASURED_WITH: Partial<Record<Unit, Unit>> = { ml: 'floz', l: 'gal', g: 'oz', kg: 'lb' };
 const US_UNITS: ReadonlySet<string> = new Set([
   ...[
     'in',
@@ -150,7 +151,7 @@ function finenessOf(measure: Measure, unit: EnteredUnit, value: number): number 
     case 'body':
       return unit === 'in' ? (size < 0.3 ? 2 : 1) : size < 10 ? 1 : 0;
     case 'rain':
-      return unit === 'in' ? 2 : size < 10 ? 1 : 0;
+      return unit === 'in' ? 2 : 1;
     case 'density':
       return size >= 5 ? 0 : size >= 1 ? 1 : size >= 0.1 ? 2 : decimalsOf(value);
     case 'length':
@@ -294,6 +295,18 @@ export function showIn(manner: Manner) {
   /** Metres as a number in the unit of lengths here. */
   const lengthUnit = units === 'us' ? ('ft' as const) : ('m' as const);
 
+  /** An amount that Nimsy worked out in metric, in the units that people here measure it with. */
+  const ownAmount = (q: Quantity): Quantity => {
+    const to = units === 'us' ? MEASURED_WITH[q.unit] : undefined;
+    return to ? { value: valueIn(q, to), unit: to } : q;
+  };
+
+  /** A mass that Nimsy worked out, from grams. */
+  const massText = (g: number): string =>
+    units === 'us'
+      ? quantityText({ value: valueIn({ value: g, unit: 'g' }, 'oz'), unit: 'oz' })
+      : quantityText({ value: g, unit: 'g' });
+
   /** Units with those that people here use first, otherwise in their order. */
   const ownFirst = <U extends string>(list: readonly U[]): readonly U[] => [
     ...list.filter((unit) => isOwn(unit, units)),
@@ -336,6 +349,8 @@ export function showIn(manner: Manner) {
     markedText,
     ground,
     ownFirst,
+    massText,
+    ownAmount,
     onGround,
     offGround,
     areaText,

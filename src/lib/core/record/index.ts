@@ -4,3 +4,4 @@ export { applicationsOf, leftOf } from './ledger';
 export { standing } from './record';
 export type { ApplicationRecord } from './record';
 export { sideBySide, type Reach, type SideBySide } from './side-by-side';
+export { hoursBetween } from './record';

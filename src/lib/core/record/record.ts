@@ -41,3 +41,16 @@ export function standing(records: readonly ApplicationRecord[]): ApplicationReco
   const corrected = new Set(records.map((record) => record.corrects).filter((id) => id !== null));
   return records.filter((record) => !corrected.has(record.id));
 }
+
+const minutesOf = (clock: string): number => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3, 5));
+
+/**
+ * Hours from one time of day to the next time that the clock shows the other: a job that ends before it begins by the
+ * clock ran past midnight.
+ *
+ * @example hoursBetween('21:00', '05:30') // 8.5
+ */
+export function hoursBetween(from: string, to: string): number {
+  const minutes = minutesOf(to) - minutesOf(from);
+  return (minutes < 0 ? minutes + 24 * 60 : minutes) / 60;
+}

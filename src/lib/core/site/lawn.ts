@@ -1,5 +1,5 @@
 import { answer, type Result } from '../result';
-import { dimensionOf, inBase, quantity, valueIn, type Quantity } from '../units';
+import { dimensionOf, inBase, quantity, valueIn, type Quantity, type Unit } from '../units';
 import { measureArea, type MeasuredArea, type MeasureRefusal, type Shape } from './measure';
 
 /** A rectangular lawn as somebody measures it: by tape, or by paces of a calibrated length. */
@@ -60,19 +60,23 @@ export function lawnOfPlan(plan: PlanMeasured, unit: 'm2' | 'ft2'): MeasuredLawn
   };
 }
 
+const told = (value: number, unit: Unit, as: Unit): Quantity => quantity(valueIn({ value, unit }, as), as);
+
 /**
  * What a rate is reckoned with here: the area, the number of places, the length of edges or the volume, by what the
  * label's `per` measures. The area where nothing of the kind was counted, so that the refusal tells.
  */
 export function targetFor(lawn: Pick<MeasuredLawn, 'area' | 'counted'>, per: Quantity): Quantity {
   const { places, edgeM, volumeM3 } = lawn.counted;
+  // Whoever measures ground in feet measures walls and rooms in feet.
+  const feet = lawn.area.unit === 'ft2';
   switch (dimensionOf(per.unit)) {
     case 'things':
       return places > 0 ? quantity(places, 'count') : lawn.area;
     case 'length':
-      return edgeM > 0 ? quantity(edgeM, 'm') : lawn.area;
+      return edgeM > 0 ? told(edgeM, 'm', feet ? 'ft' : 'm') : lawn.area;
     case 'volume':
-      return volumeM3 > 0 ? quantity(volumeM3, 'm3') : lawn.area;
+      return volumeM3 > 0 ? told(volumeM3, 'm3', feet ? 'ft3' : 'm3') : lawn.area;
     default:
       return lawn.area;
   }

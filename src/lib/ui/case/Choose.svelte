@@ -52,7 +52,7 @@
     const rate = rateText(use.rate.min, use.rate.unit, use.rate.per);
     return [
       option.grade
-        ? `${GRADE_WORDS[option.grade]}: ${option.reason?.toLowerCase() ?? ''}`
+        ? `${GRADE_WORDS[option.grade]}: ${show.prose(option.reason ?? '').toLowerCase()}`
         : 'no evidence here',
       `works in ${use.daysToEffect[0]}–${use.daysToEffect[1]} days`,
       option.dose ? `${rate}, here ${quantityText(option.dose.product)}` : rate,

@@ -5,7 +5,8 @@
 
   /** The families of remedy side by side, mildest that will work first. */
   let { rows, area }: { rows: readonly FamilyRow[]; area: boolean } = $props();
-  const { priceText } = getShow();
+  const show = getShow();
+  const { priceText } = show;
   const BURDEN = ['none', 'little', 'some', 'much'];
   const works = (row: FamilyRow): boolean => row.grade === 'strong' || row.grade === 'fair';
   const first = $derived(rows.find(works)?.family);
@@ -28,7 +29,7 @@
             ><span class="figure">{FAMILY_NAMES[row.family]}</span>{#if row.family === first}<span
                 class="first">mildest that works</span
               >{/if}
-            {#if row.note}<span class="soft small note">{row.note}</span>{/if}
+            {#if row.note}<span class="soft small note">{show.prose(row.note)}</span>{/if}
             {#if row.cards[0]}<span class="small note"
                 >{row.cards[0].label.name}{row.cards.length > 1
                   ? ` and ${row.cards.length - 1} more`

@@ -6,9 +6,10 @@
 
   /** A field test as a procedure: what is mixed for the frame at hand, what is done in order, and the waiting time. */
   let { test, frame }: { test: FieldTest; frame: Quantity } = $props();
-  const { besideText, prose, quantityText } = getShow();
+  const { besideText, ownAmount, prose, quantityText } = getShow();
   const recipe = $derived(recipeFor(test, frame));
-  const text = (amount: Quantity): string => {
+  const text = (measured: Quantity): string => {
+    const amount = ownAmount(measured);
     const beside = besideText(amount);
     return beside ? `${quantityText(amount)} (${beside})` : quantityText(amount);
   };

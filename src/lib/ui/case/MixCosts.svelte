@@ -98,9 +98,7 @@
     >{show.quantityText(one.covers)}, {show.numberText(one.jobs)}
     {one.jobs === 1 ? 'job' : 'jobs'} of this size</span
   >
-  {#if one.activeG !== null}<span class="soft"
-      >{show.quantityText(quantity(one.activeG, 'g'))} of {reach.active}</span
-    >{/if}
+  {#if one.activeG !== null}<span class="soft">{show.massText(one.activeG)} of {reach.active}</span>{/if}
 {/snippet}
 
 <section aria-label="How far it reaches" class="two">

@@ -149,7 +149,11 @@
       {/if}
       {#if measured.places > 0}{measured.places} {measured.places === 1 ? 'place' : 'places'}.{/if}
       {#if measured.edgeM > 0}{show.lengthText(measured.edgeM)} of walls.{/if}
-      {#if measured.volumeM3 > 0}{show.quantityText({ value: measured.volumeM3, unit: 'm3' })} of voids.{/if}
+      {#if measured.volumeM3 > 0}{show.quantityText(
+          show.manner.units === 'us'
+            ? { value: measured.volumeM3 / 0.028316846592, unit: 'ft3' }
+            : { value: measured.volumeM3, unit: 'm3' },
+        )} of voids.{/if}
       <a href={resolve('/properties/[id]/plan', { id: propertyId })}>Change the plan</a>
     </p>
     <svg

@@ -22,7 +22,12 @@
     {@const old = corrected.has(record.id)}
     <li class:old>
       <p class="head">
-        <span class="figure">{dayText(record.doneOn, today)}, {record.startedAt}–{record.endedAt}</span>
+        <span class="figure"
+          >{dayText(record.doneOn, today)}, {record.startedAt}–{record.endedAt}{record.endedAt <
+          record.startedAt
+            ? ' next day'
+            : ''}</span
+        >
         <span>{quantityText(record.product)} of {record.label.name} over {quantityText(record.area)}</span>
         {#if old}<span class="tag">corrected later</span>{/if}
         {#if record.corrects}<span class="tag">corrects an earlier entry</span>{/if}

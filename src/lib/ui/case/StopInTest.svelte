@@ -16,7 +16,8 @@
     given: Record<string, unknown>;
   }
   let { facts, manner, screen: Screen, given }: Props = $props();
-  const show = setShow(showIn(untrack(() => manner)));
+  // What stands beside an amount is of the other system on purpose.
+  const show = setShow({ ...showIn(untrack(() => manner)), besideText: () => null });
   setToday(() => facts.today);
   setZone(() => 'Europe/London');
   setErrors(() => undefined);

@@ -3,7 +3,7 @@ import type { Component } from 'svelte';
 import { describe, expect, it } from 'vitest';
 import { CANDIDATES, DEMONSTRATION_LABELS, FIELD_TESTS, GUIDE, SIGNS } from '../../catalog';
 import { assess, type CaseFacts, type MeasureBody, type StopBodies } from '../../core/case';
-import { SURROUNDINGS, type Surrounding } from '../../core/identify';
+import { SURROUNDINGS, usualFrame, type Surrounding } from '../../core/identify';
 import { inHand, type LabelCard } from '../../core/labels';
 import type { Forecast } from '../../core/schedule';
 import type { CalendarDay } from '../../core/units';
@@ -217,5 +217,90 @@ describe('every stop opens', () => {
     const [card] = DEMONSTRATION_LABELS;
     const facts = { ...factsOf(card!, 'lawn', MEASURED.tape!, false), stops: {} };
     for (const [name, html] of screensOf(facts, PLAIN_MANNER)) expect(html.length, name).toBeGreaterThan(50);
+  });
+});
+
+/** The words of a page: without its tags, and without the units that its choices offer. */
+function textOf(html: string): string {
+  const named = [...html.matchAll(/(?:aria-label|placeholder|alt)="([^"]*)"/g)].map(([, text]) => text);
+  return `${html.replace(/<select[\s\S]*?<\/select>/g, ' ').replace(/<[^>]*>/g, ' ')} ${named.join(' ')}`
+    .replace(/&amp;/g, '&')
+    .replace(/\s+/g, ' ');
+}
+
+const AMERICAN: Readonly<Record<string, string>> = {
+  ...{ ml: 'floz', l: 'gal', g: 'oz', kg: 'lb', m2: 'ft2', m: 'ft', m3: 'ft3' },
+};
+/** A card as it would be printed elsewhere: every amount in the units of that place. */
+const printedIn = <T>(card: T, units: Readonly<Record<string, string>>): T =>
+  JSON.parse(
+    JSON.stringify(card, (key, value: unknown) =>
+      key === 'unit' && typeof value === 'string' ? (units[value] ?? value) : value,
+    ),
+    (key, value: unknown) => (key === 'clauses' ? {} : value),
+  ) as T;
+
+const WALKS = {
+  us: {
+    manner: { ...PLAIN_MANNER, units: 'us', dates: 'month-day' },
+    units: AMERICAN,
+    measured: ['feet', 'area', 'places', 'walls'],
+    tools: [tool('tank', 'Knapsack 15 l', 3, 'gal'), tool('measure', 'Syringe 30 ml', 0.25, 'floz')],
+    foreign: /\d\s?(m²|ml|l|kg|g|km\/h|°C|mm|cm|m)(?![\p{L}\d²³/])|, (m|m²|km\/h|°C|mm)(?= )/u,
+  },
+  uk: {
+    manner: { ...PLAIN_MANNER, units: 'uk' },
+    units: {},
+    measured: ['tape', 'area', 'places', 'walls'],
+    tools: GIVEN.equipment,
+    foreign:
+      /\d\s?(ft²|ft|fl oz(?! \(UK\))|gal(?! \(UK\))|°F|in|lb|oz|km\/h)(?![\p{L}\d²³/])|, (ft|km\/h|°F)(?= )/u,
+  },
+  german: {
+    manner: { ...PLAIN_MANNER, numbers: '1.234,5', dates: 'day-month' },
+    units: {},
+    measured: ['tape', 'area', 'places', 'walls'],
+    tools: GIVEN.equipment,
+    // A decimal point, or a comma between thousands.
+    foreign: /(?<![\d.,])\d+\.\d{1,2}(?![\d.])|(?<![\d,])[1-9]\d{0,2},\d{3}(?!\d)|\d\s?(ft²|ft|mph|°F)\b/u,
+  },
+} as const;
+
+describe('every stop is written in the manner of the workspace', () => {
+  it.each(Object.entries(WALKS))('%s', (_, { manner, units, measured, tools, foreign }) => {
+    let read = 0;
+    const wrong: string[] = [];
+    for (const card of DEMONSTRATION_LABELS) {
+      const printed = printedIn(card, units);
+      const [surrounding = 'lawn'] = placesOf(card);
+      for (const how of measured) {
+        const measure = { ...MEASURED[how]!, ...(units === AMERICAN ? { unit: 'ft' as const } : {}) };
+        const here = factsOf(printed, surrounding, measure, false);
+        const look = here.stops.look!;
+        const test = FIELD_TESTS.find(({ id }) => id === look.test)!;
+        const facts = {
+          ...here,
+          stops: { ...here.stops, look: { ...look, frame: usualFrame(test, manner.units) } },
+        };
+        const view = assess(facts);
+        const dose = { label: view.label, dose: view.dose, product: view.dose?.product };
+        const all = view.dose && view.label ? { ...SCREENS, ...LATER } : SCREENS;
+        for (const [name, screen] of Object.entries(all)) {
+          const text = textOf(written(facts, screen, { ...GIVEN, ...dose, equipment: tools }, manner));
+          // Names of tools and of products are their own.
+          const own = text.replaceAll(/Knapsack 15 l|Syringe 30 ml|clause [\d.]+/g, '');
+          const found = foreign.exec(own);
+          if (found)
+            wrong.push(
+              `${name}, ${card.name}: …${own.slice(Math.max(0, found.index - 50), found.index + 40)}…`,
+            );
+          const stamp = /\d{4}-\d{2}-\d{2}/.exec(own)?.[0];
+          if (stamp) wrong.push(`${name}, ${card.name}: ${stamp}`);
+          read += 1;
+        }
+      }
+    }
+    expect([...new Set(wrong)]).toEqual([]);
+    expect(read).toBeGreaterThan(900);
   });
 });
