@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { draftsIn, forgetDrafts } from '$lib/offline/form-draft';
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
   import NewPassword from '$lib/ui/office/NewPassword.svelte';
   import Field from '$lib/ui/parts/Field.svelte';
@@ -7,6 +8,14 @@
   import type { PageProps } from './$types';
 
   let { data, form }: PageProps = $props();
+  /** Drafts are somebody's own: they do not stay for whoever signs in next. */
+  function out(event: SubmitEvent): void {
+    const kept = draftsIn(localStorage);
+    if (kept === 0) return;
+    if (confirm(`${kept === 1 ? 'A draft' : `${kept} drafts`} in this browser will be dropped. Sign out?`))
+      forgetDrafts(localStorage);
+    else event.preventDefault();
+  }
   const errors = $derived(form && 'errors' in form ? (form.errors ?? []) : []);
   const only = (...paths: string[]) => errors.filter((error) => paths.includes(error.path));
 </script>
@@ -28,7 +37,7 @@
         {#if id === data.present}
           <span class="soft">you are here</span>
         {:else}
-          <KeptForm action="?/choose" errors={[]} reload>
+          <KeptForm plain action="?/choose" errors={[]} reload>
             {#snippet children(sending)}
               <input type="hidden" name="workspace" value={id} />
               <button class="button" disabled={sending}>Go to {name}</button>
@@ -44,7 +53,7 @@
       This Nimsy is for you alone, on this machine. To invite others, or to reach it from other machines, give
       yourself an address and a password.
     </p>
-    <KeptForm action="?/begin" {errors}>
+    <KeptForm plain action="?/begin" {errors}>
       {#snippet children(sending)}
         <div class="fields">
           <Field
@@ -63,7 +72,7 @@
   {:else}
     <details open={only('workspace').length > 0}>
       <summary>Found another workspace</summary>
-      <KeptForm action="?/found" errors={only('workspace')} reload>
+      <KeptForm plain action="?/found" errors={only('workspace')} reload>
         {#snippet children(sending)}
           <div class="fields">
             <Field label="Name of the household or firm" name="workspace" width="20rem" />
@@ -79,7 +88,7 @@
         The new password is set.{form.ended ? ` ${form.ended} other sign-ins were ended.` : ''}
       </p>
     {/if}
-    <KeptForm action="?/password" errors={only('present', 'password', 'again', '')} reset>
+    <KeptForm plain action="?/password" errors={only('present', 'password', 'again', '')} reset>
       {#snippet children(sending)}
         <div class="fields">
           <Field
@@ -97,7 +106,9 @@
 
     <h2 class="section-head">Sign out</h2>
     <div class="out">
-      <form method="POST" action="/sign-out"><button class="button">Sign out here</button></form>
+      <form method="POST" action="/sign-out" onsubmit={out}>
+        <button class="button">Sign out here</button>
+      </form>
       <form method="POST" action="?/everywhere"><button class="button">Sign out everywhere</button></form>
     </div>
   {/if}

@@ -33,7 +33,7 @@
             >{email}</span
           ></span
         >
-        <KeptForm action="?/role" errors={about(id)} label="Role of {name}">
+        <KeptForm plain action="?/role" errors={about(id)} label="Role of {name}">
           {#snippet children(sending)}
             <input type="hidden" name="personId" value={id} />
             <div class="row">
@@ -62,7 +62,12 @@
       <p class="address">{form.link}</p>
     </div>
   {/if}
-  <KeptForm action="?/invite" errors={errors.filter((e) => e.path === 'email' || e.path === 'role')} reset>
+  <KeptForm
+    plain
+    action="?/invite"
+    errors={errors.filter((e) => e.path === 'email' || e.path === 'role')}
+    reset
+  >
     {#snippet children(sending)}
       <div class="fields">
         <Field

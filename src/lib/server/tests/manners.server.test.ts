@@ -52,6 +52,8 @@ afterAll(async () => {
 const wordsOf = (html: string): string =>
   html
     .replace(/<script[\s\S]*?<\/script>|<style[\s\S]*?<\/style>|<select[\s\S]*?<\/select>/g, ' ')
+    // What stands beside an amount is of the other system on purpose.
+    .replace(/<span data-beside[^>]*>[^<]*<\/span>/g, ' ')
     .replace(/“[^”]*”/g, ' ')
     .replace(/<[^>]*>/g, ' ')
     .replace(/clause [\d.]+|version \d+/g, ' ')

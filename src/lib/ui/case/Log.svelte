@@ -5,6 +5,7 @@
   import { getShow } from '../parts/show';
   import Amount from '../parts/Amount.svelte';
   import Field from '../parts/Field.svelte';
+  import Draft from '../parts/Draft.svelte';
   import DateField from '../parts/DateField.svelte';
   import TimeField from '../parts/TimeField.svelte';
   import Reading from '../parts/Reading.svelte';
@@ -28,6 +29,7 @@
   const open = $derived(view.records.length === 0 || correcting !== null);
   let another = $state(false);
   let saving = $state(false);
+  let logged = $state(0);
   let trouble = $state<string | null>(null);
   const may = getMayChange();
   const plan = untrack(() => ({
@@ -66,6 +68,7 @@
           if (result.type === 'success' || result.type === 'redirect') {
             correcting = null;
             another = false;
+            logged += 1;
           }
           await update({ reset: false });
         };
@@ -87,6 +90,7 @@
           A Halt is open. What was done must still be recorded; what was not done must not be started.
         </p>{/if}
       <input type="hidden" name="requestKey" value={requestKey} />
+      <Draft name="log {from?.id ?? ''}" taken={logged > 0 ? logged : undefined} />
       <div class="fields">
         <DateField label="Date" name="doneOn" value={from?.doneOn ?? sheet.facts.today} />
         <TimeField label="Start" name="startedAt" value={from?.startedAt ?? time} />

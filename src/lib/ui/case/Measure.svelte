@@ -131,7 +131,9 @@
     {#if lawn.areaLow && lawn.areaHigh}<span class="figure"
         >between {numberText(lawn.areaLow.value)} and {numberText(lawn.areaHigh.value)}</span
       >{/if}
-    <span class="soft">{besideText(lawn.area)}{how === 'plan' ? '' : ', the strip left out'}</span>
+    <span class="soft"
+      ><span data-beside>{besideText(lawn.area)}</span>{how === 'plan' ? '' : ', the strip left out'}</span
+    >
   </p>
   <Working name="area" />
   {#if how === 'paces'}<Working name="pace" label="Working of the pace" />{/if}

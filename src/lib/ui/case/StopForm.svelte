@@ -10,6 +10,7 @@
   import type { AnsweredStop } from '../../core/case';
   import { STOPS } from '../../core/labels';
   import { STOP_NAMES } from '../../words';
+  import Draft from '../parts/Draft.svelte';
   import { setErrors } from '../parts/errors';
   import { getMayChange } from '../parts/may';
   import type Conflict from './Conflict.svelte';
@@ -33,15 +34,21 @@
   setErrors((path) => all.find((error) => error.path === path)?.message);
   let form: HTMLFormElement;
   let saving = $state(false);
+  let savedNow = $state(0);
   let trouble = $state<string | null>(null);
   let Shown = $state(written);
   $effect(() => {
     if (conflict && !Shown) void load().then((loaded) => (Shown = loaded));
   });
   const may = getMayChange();
+  /** The page is closed or loaded anew: other stops of the case keep what was typed, the browser does not. */
+  const leaving = (event: BeforeUnloadEvent): void => {
+    if (sheet.isDraft(stop) && may()) event.preventDefault();
+  };
   const typed = (): void => void sheet.propose(stop, form);
 </script>
 
+<svelte:window onbeforeunload={leaving} />
 <form
   bind:this={form}
   method="POST"
@@ -54,7 +61,10 @@
     trouble = null;
     const merging = conflict !== null;
     return async ({ result, update }) => {
-      if (result.type === 'success' || result.type === 'redirect') sheet.forget(stop);
+      if (result.type === 'success' || result.type === 'redirect') {
+        sheet.forget(stop);
+        savedNow += 1;
+      }
       if (result.type === 'error')
         trouble = (result.error as { message?: string })?.message ?? 'The server does not answer. Try again.';
       else await update({ reset: false });
@@ -66,6 +76,7 @@
 >
   {#if conflict}{#if Shown}<Shown {...conflict} />{/if}{:else}
     <input type="hidden" name="basedOn" value={sheet.baseOf(stop)} />{/if}
+  {#if may()}<Draft name={stop} taken={savedNow > 0 ? savedNow : undefined} guard={false} />{/if}
   {@render children()}
   {#if all.length > 0}
     <div class="wrong" role="alert">

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import type { Snippet } from 'svelte';
+  import Draft from './Draft.svelte';
   import { setErrors } from './errors';
 
   interface Props {
@@ -14,6 +15,8 @@
     /** Empties the form once it was taken. */
     reset?: boolean;
     label?: string;
+    /** Keeps no draft: what is sent at once, or must not be kept. */
+    plain?: boolean;
     children: Snippet<[boolean]>;
   }
   let {
@@ -23,9 +26,11 @@
     reset = false,
     reload = false,
     label,
+    plain = false,
     children,
   }: Props = $props();
   let sending = $state(false);
+  let taken = $state(0);
   let trouble = $state<string | null>(null);
   setErrors((path) => errors.find((error) => error.path === path)?.message);
   const whole = $derived(trouble ?? errors.find((error) => error.path === '')?.message ?? null);
@@ -43,6 +48,7 @@
     trouble = null;
     return async ({ result, update }) => {
       sending = false;
+      if (result.type === 'success' || result.type === 'redirect') taken += 1;
       if (result.type === 'error')
         trouble = (result.error as { message?: string })?.message ?? 'The server does not answer. Try again.';
       else if (reload && result.type === 'redirect') location.assign(result.location);
@@ -50,6 +56,7 @@
     };
   }}
 >
+  {#if !plain && !files}<Draft name={action ?? ''} taken={taken > 0 ? taken : undefined} />{/if}
   {@render children(sending)}
   {#if whole}<p class="field-error" role="alert">{whole}</p>{/if}
 </form>

@@ -1,10 +1,12 @@
 <script lang="ts">
-  import { untrack, type Snippet } from 'svelte';
+  import { tick, untrack, type Snippet } from 'svelte';
   import { enhance } from '$app/forms';
   import { FAMILIES, FORMS, type LabelCard } from '../../core/labels';
   import { FAMILY_WORDS, FORM_WORDS } from '../../words';
   import Amount from '../parts/Amount.svelte';
   import Choice from '../parts/Choice.svelte';
+  import Draft from '../parts/Draft.svelte';
+  import type { FormState } from '../../offline/form-draft';
   import Field from '../parts/Field.svelte';
   import DateField from '../parts/DateField.svelte';
   import NumberField from '../parts/NumberField.svelte';
@@ -57,6 +59,27 @@
     ),
   );
   let actives = $state(untrack(() => Math.max(1, countOf('actives'))));
+  let taken = $state(0);
+  /** A draft has its own uses, pests, steps and ingredients: their rows are made anew from it. */
+  async function prepare(fields: FormState): Promise<void> {
+    const draft = Object.fromEntries(fields.map(([name, value]) => [name, value]));
+    const count = (list: string): number =>
+      Math.max(
+        0,
+        ...fields.map(([name]) => (name.startsWith(`${list}.`) ? Number(name.split('.')[1]) + 1 : 0)),
+      );
+    actives = Math.max(1, count('actives'));
+    uses = Array.from({ length: Math.max(1, count('uses')) }, (_, i) =>
+      useRow(
+        Object.fromEntries(
+          Object.entries(draft).flatMap(([name, value]) =>
+            name.startsWith(`uses.${i}.`) ? [[name.slice(`uses.${i}.`.length), value]] : [],
+          ),
+        ),
+      ),
+    );
+    await tick();
+  }
   let form: HTMLFormElement;
   let card = $state.raw<LabelCard | null>(null);
   let unread = $state<string | null>(null);
@@ -99,9 +122,12 @@
     oninput={typed}
     onchange={typed}
     use:enhance={() =>
-      ({ update }) =>
-        update({ reset: false })}
+      ({ result, update }) => {
+        if (result.type === 'redirect' || result.type === 'success') taken += 1;
+        return update({ reset: false });
+      }}
   >
+    <Draft taken={taken > 0 ? taken : undefined} {prepare} />
     <h2 class="section-head">What it is</h2>
     <div class="fields">
       <Field label="Name on the label" name="name" value={was('name')} width="18rem" required />

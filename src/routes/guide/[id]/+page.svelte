@@ -97,14 +97,14 @@
               ? `${family.daysToEffect[0]} to ${family.daysToEffect[1]} days`
               : ''}</td
           >
-          <td>{family.note}</td>
+          <td>{show.prose(family.note)}</td>
         </tr>
       {/each}
     </tbody>
   </table>
   <p class="soft small">
     The label on your own container, local rules and licensed people come before this guide.{g.recheck
-      ? ` Re-check: ${g.recheck.charAt(0).toLowerCase()}${g.recheck.slice(1)}.`
+      ? ` Re-check: ${show.prose(g.recheck.charAt(0).toLowerCase() + g.recheck.slice(1))}.`
       : ''}
   </p>
 

@@ -10,7 +10,7 @@
 <div class="page narrow">
   <h1>Set a new password</h1>
   <p>You are signed out everywhere once it is set.</p>
-  <KeptForm errors={form?.errors}>
+  <KeptForm plain errors={form?.errors}>
     {#snippet children(sending)}
       <div class="fields">
         <NewPassword />

@@ -45,7 +45,7 @@
     </div>
   {/if}
   {#if may()}
-    <KeptForm action="?/share" errors={form && 'errors' in form ? form.errors : []}>
+    <KeptForm plain action="?/share" errors={form && 'errors' in form ? form.errors : []}>
       {#snippet children(sending)}
         <div class="fields">
           <Choice

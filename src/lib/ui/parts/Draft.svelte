@@ -1,0 +1,155 @@
+<script lang="ts">
+  import { beforeNavigate } from '$app/navigation';
+  import { page } from '$app/state';
+  import { onMount } from 'svelte';
+  import { DraftKeeper, type FormDraft, type FormState } from '../../offline/form-draft';
+  import { getShow } from './show';
+  import { getZone } from './today';
+
+  /**
+   * Stands inside a form: keeps in this browser what is typed there, offers it again after a reload, and asks before it is
+   * left. The form tells by `taken` once it was taken.
+   */
+  interface Props {
+    /** What the form is, where a page has several. */
+    name?: string;
+    /** Changes once the form was taken. */
+    taken?: unknown;
+    /** Rows that a draft needs are made before its fields are filled in. */
+    prepare?: (fields: FormState) => void | Promise<void>;
+    /** Asks before it is left; a stop of a case keeps what was typed while other stops are open. */
+    guard?: boolean;
+  }
+  let { name = '', taken, prepare, guard = true }: Props = $props();
+  const show = getShow();
+  const zone = getZone();
+  const AFTER_MS = 400;
+  let root: HTMLElement;
+  let keeper: DraftKeeper | null = null;
+  let offer = $state.raw<FormDraft | null>(null);
+  let said = $state<'' | 'kept' | 'not-kept'>('');
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let leaving = false;
+  const form = (): HTMLFormElement | null => root.closest('form');
+  /** Not the marks of the fields, nor what the page itself sends along. */
+  const OWN = /~|^(requestKey|basedOn|seen|revision)$|password|^again$/;
+  const stateOf = (): FormState => {
+    const at = form();
+    if (!at) return [];
+    return [...new FormData(at)].flatMap(([key, value]) =>
+      typeof value === 'string' && !OWN.test(key) ? [[key, value] as const] : [],
+    );
+  };
+  function shelf(): Storage | null {
+    try {
+      return localStorage;
+    } catch {
+      return null;
+    }
+  }
+  onMount(() => {
+    const at = form();
+    const who = `${page.data.workspace ?? ''} ${page.data.person ?? ''}`;
+    keeper = new DraftKeeper(`${who} ${page.url.pathname} ${name}`, stateOf(), shelf(), () => Date.now());
+    offer = keeper.offered();
+    const typed = (): void => {
+      leaving = false;
+      clearTimeout(timer);
+      timer = setTimeout(() => {
+        keeper?.typed(stateOf());
+        said = keeper?.dirty ? (keeper.kept ? 'kept' : 'not-kept') : '';
+      }, AFTER_MS);
+    };
+    const sent = (): void => {
+      leaving = true;
+    };
+    at?.addEventListener('input', typed);
+    at?.addEventListener('change', typed);
+    at?.addEventListener('submit', sent);
+    return () => {
+      clearTimeout(timer);
+      at?.removeEventListener('input', typed);
+      at?.removeEventListener('change', typed);
+      at?.removeEventListener('submit', sent);
+    };
+  });
+  // What was refused is typed on; what was taken is done.
+  $effect(() => {
+    leaving = false;
+    if (taken === undefined || taken === null || taken === false) return;
+    keeper?.forget();
+    said = '';
+  });
+  beforeNavigate((navigation) => {
+    if (!guard) return;
+    if (leaving || !keeper?.dirty) {
+      // Sent, and answered with another page: it was taken.
+      if (leaving && navigation.type !== 'form') keeper?.forget();
+      return;
+    }
+    if (navigation.willUnload) navigation.cancel();
+    else if (
+      !confirm(
+        'What was typed here is not saved. It stays in this browser as a draft. Leave the page all the same?',
+      )
+    )
+      navigation.cancel();
+  });
+  async function take(): Promise<void> {
+    const draft = offer;
+    const at = form();
+    if (!draft || !at) return;
+    await prepare?.(draft.fields);
+    const wanted = new Map(draft.fields);
+    const controls = [...at.elements].filter(
+      (one): one is HTMLInputElement | HTMLSelectElement | HTMLTextAreaElement =>
+        one instanceof HTMLInputElement ||
+        one instanceof HTMLSelectElement ||
+        one instanceof HTMLTextAreaElement,
+    );
+    for (const control of controls) {
+      if (control.name === '' || OWN.test(control.name) || control.type === 'file') continue;
+      if (control instanceof HTMLInputElement && (control.type === 'checkbox' || control.type === 'radio'))
+        control.checked = wanted.get(control.name) === control.value;
+      else if (wanted.has(control.name)) control.value = wanted.get(control.name) ?? '';
+      control.dispatchEvent(new Event('input', { bubbles: true }));
+      control.dispatchEvent(new Event('change', { bubbles: true }));
+    }
+    offer = null;
+  }
+  function drop(): void {
+    keeper?.forget();
+    offer = null;
+  }
+</script>
+
+<div bind:this={root} class="draft">
+  {#if offer}
+    <p class="offer" role="status">
+      There is a draft from {show.instantText(new Date(offer.at).toISOString(), zone())} that was not saved.
+      <button type="button" class="button" onclick={take}>Take it up</button>
+      <button type="button" class="button button-plain" onclick={drop}>Drop it</button>
+    </p>
+  {:else if said !== ''}
+    <p class="soft small" role="status">
+      {said === 'kept'
+        ? 'Kept in this browser as you type; not saved yet.'
+        : 'Not saved yet, and this browser keeps no draft.'}
+    </p>
+  {/if}
+</div>
+
+<style>
+  .draft p {
+    margin: 0.4rem 0;
+  }
+  .offer {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
+    align-items: center;
+    border-left: 5px solid var(--saffron);
+    background: var(--saffron-wash);
+    padding: 0.5rem 0.8rem;
+  }
+</style>
