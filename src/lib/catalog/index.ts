@@ -5,6 +5,7 @@ import type { LabelCard } from '../core/labels';
 import * as written from './entries';
 import { GUIDE } from './guide';
 import kitchen from './kitchen.json';
+import groups from './pest-groups.json';
 import { candidateSchema, fieldTestSchema, guideSchema, kitchenSchema, signSchema } from './schemas';
 import { WRITTEN_LABELS } from './demonstration-labels';
 import { labelSchema } from './label-schema';
@@ -19,6 +20,11 @@ export const CANDIDATES: readonly Candidate[] = written.CANDIDATES;
 export const SIGNS: readonly Sign[] = written.SIGNS;
 export const FIELD_TESTS: readonly FieldTest[] = written.FIELD_TESTS;
 export { GUIDE };
+
+/** Pests that labels and people name by one word. */
+export const PEST_GROUPS: readonly { readonly name: string; readonly members: readonly string[] }[] = z
+  .array(z.strictObject({ name: z.string().min(1), members: z.array(z.string()).min(2) }))
+  .parse(groups);
 
 /** What people have at hand: graded, with what it harms; never logged as a treatment. */
 export const KITCHEN: readonly KitchenRemedy[] = z.array(kitchenSchema).parse(kitchen);

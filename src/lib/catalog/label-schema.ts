@@ -1,14 +1,42 @@
 import { z } from 'zod';
-import { CLAUSE_KEYS, FAMILIES, FORMS, METHODS, SITES, type LabelCard } from '../core/labels';
+import {
+  CLAUSE_KEYS,
+  FAMILIES,
+  FORMS,
+  METHODS,
+  moreFields,
+  SITES,
+  type LabelCard,
+  type MoreField,
+} from '../core/labels';
 import { ALL_UNITS, type Unit } from '../core/units';
 
 const text = z.string().min(1).max(600);
 const unit = z.enum(ALL_UNITS as [Unit, ...Unit[]]);
 const quantity = z.strictObject({ value: z.number().positive(), unit });
 const span = z.tuple([z.number(), z.number()]);
+/** A range of which one end may not be stated. */
+const ends = z.tuple([z.number().nullable(), z.number().nullable()]);
 const days = z.number().int().positive();
 const positive = z.number().positive();
 const month = z.number().int().min(1).max(12);
+
+const cap = z.strictObject({ of: z.enum(['product', 'active']), amount: quantity, per: quantity });
+
+/** What a clause may say, by the table of clauses. */
+function valueOf(field: MoreField): z.ZodType<string | number | boolean> {
+  if (field.kind === 'tick') return z.literal(true);
+  if (field.kind === 'choice') return z.enum(field.choices as [string, ...string[]]);
+  if (field.kind === 'text') return text;
+  return z
+    .number()
+    .min(field.from ?? 0)
+    .max(field.to ?? 1e9);
+}
+const moreOf = (of: 'card' | 'use') =>
+  z.strictObject(Object.fromEntries(moreFields(of).map(([key, field]) => [key, valueOf(field).optional()])));
+
+const stepOf = { by: z.enum(['pest', 'stage', 'severity']), of: text };
 
 const use = z.strictObject({
   sites: z.array(z.enum(SITES)).min(1),
@@ -17,8 +45,8 @@ const use = z.strictObject({
     z.strictObject({
       pest: text,
       stages: z.array(text),
-      grade: z.enum(['strong', 'fair', 'weak', 'none', 'harmful']),
-      reason: text,
+      grade: z.enum(['strong', 'fair', 'weak', 'none', 'harmful']).nullable(),
+      reason: z.string().max(600),
     }),
   ),
   rate: z
@@ -31,21 +59,25 @@ const use = z.strictObject({
     })
     .nullable(),
   steps: z.array(
-    z.strictObject({ by: z.enum(['pest', 'stage', 'severity']), of: text, min: positive, max: positive }),
+    z.strictObject({
+      ...stepOf,
+      and: z.array(z.strictObject(stepOf)).max(3).optional(),
+      ...{ min: positive, max: positive },
+    }),
   ),
   carrier: z.strictObject({ amount: quantity, per: quantity }).nullable(),
   months: z.array(month).min(1).nullable(),
   noSoonerThanDays: days.nullable(),
   aboutEveryDays: days.nullable(),
   maxPerYear: days.nullable(),
-  cap: z.strictObject({ of: z.enum(['product', 'active']), amount: quantity, per: quantity }).nullable(),
+  cap: cap.nullable(),
   wateringIn: z.strictObject({ mm: positive, mostMm: positive.nullable(), withinHours: days }).nullable(),
   dryHours: days.nullable(),
   rainFreeHours: days.nullable(),
   maxWindKmh: positive.nullable(),
   minWindKmh: positive.nullable(),
-  tempC: span.nullable(),
-  soilC: span.nullable(),
+  tempC: ends.nullable(),
+  soilC: ends.nullable(),
   keepFromSun: z.boolean(),
   waterBufferM: positive.nullable(),
   hardGround: z.enum(['band', 'spots', 'no']).nullable(),
@@ -59,12 +91,16 @@ const use = z.strictObject({
   notOnBloom: z.boolean(),
   reEntry: z.enum(['until-dry', 'until-watered-in', 'hours', 'none']),
   reEntryHours: positive.nullable(),
-  daysToEffect: span,
+  daysToEffect: span.nullable(),
   protectsDays: days.nullable(),
+  carrierMost: quantity.nullable().optional(),
+  alsoCap: cap.nullable().optional(),
+  monthsFor: z.enum(['north', 'south']).optional(),
+  more: moreOf('use').optional(),
 });
 
 /** A label card as a file holds it. What it contradicts itself in is for the label check, not for the schema. */
-export const labelSchema: z.ZodType<LabelCard> = z.strictObject({
+export const labelSchema = z.strictObject({
   id: z
     .string()
     .min(1)
@@ -106,7 +142,8 @@ export const labelSchema: z.ZodType<LabelCard> = z.strictObject({
   allowedIn: z.array(text).max(60),
   container: z.strictObject({ size: quantity }),
   otherSizes: z.array(quantity).max(20),
-});
+  more: moreOf('card').optional(),
+}) as unknown as z.ZodType<LabelCard>;
 
 export const CARDS_FORMAT = 'nimsy-label-cards';
 export const MOST_CARDS = 20_000;

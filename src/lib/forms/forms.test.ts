@@ -201,7 +201,7 @@ describe('a label copied from a container', () => {
     expect(paths({ 'size.value': '' })).toEqual(['size.value']);
     expect(paths({ 'uses.0.targets.0.pest': 'dragon' })).toEqual(['uses.0.targets.0.pest']);
     expect(paths({ 'uses.0.waterMm': '6' })).toEqual(['uses.0.waterHours']);
-    expect(paths({ 'uses.0.soilTo': '30', storeFrom: '0' })).toEqual(['storeTo', 'uses.0.soilFrom']);
+    expect(paths({ storeFrom: '0' })).toEqual(['storeTo']);
     expect(unfinished(fields({ 'uses.0.rateUnit': 'kg' })).get('size.unit')).toBe('g');
   });
 

@@ -10,7 +10,7 @@ export { knownNames, parseStop, readStop } from './stops/parse';
 export type { KnownNames } from './stops/parse';
 export { BENCH_FIELDS, keptFields, parseBench } from './bench-form';
 export type { BenchField } from './bench-form';
-export { fieldsOfCard, parseCard, parseLot, RATE_BASES, unfinished } from './label-form';
+export { STRENGTH_UNITS, fieldsOfCard, parseCard, parseLot, RATE_BASES, unfinished } from './label-form';
 export { parseContainer, parseStockChange } from './stock-form';
 export type { KnownPest, NewLot } from './label-form';
 export {

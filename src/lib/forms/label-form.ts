@@ -4,13 +4,18 @@ import {
   FAMILIES,
   FORMS,
   METHODS,
+  moreFields,
+  otherHalf,
   SITES,
+  type Ends,
   type LabelCard,
   type LabelUse,
+  type More,
+  type MoreKey,
   type TargetOnLabel,
 } from '../core/labels';
 import { refusal, type Result } from '../core/result';
-import { dimensionOf, isUnit, type Quantity } from '../core/units';
+import { dimensionOf, inBase, isUnit, type Quantity } from '../core/units';
 import {
   amount,
   dayField,
@@ -55,6 +60,40 @@ const names = (most: number) =>
   );
 const yesNo = choice(['yes', 'no']);
 
+/** How labels print a strength as mass in a volume, in grams in a litre. */
+const STRENGTHS = {
+  'g/l': 1,
+  'g/kg': 1,
+  'lb/gal': (inBase({ value: 1, unit: 'lb' }) * 1000) / inBase({ value: 1, unit: 'gal' }),
+  'oz/gal': (inBase({ value: 1, unit: 'oz' }) * 1000) / inBase({ value: 1, unit: 'gal' }),
+} as const;
+export const STRENGTH_UNITS = Object.keys(STRENGTHS) as [
+  keyof typeof STRENGTHS,
+  ...(keyof typeof STRENGTHS)[],
+];
+
+/** The clauses of the table, each by its kind; what is blank is not stated. */
+function moreForm(of: 'card' | 'use') {
+  const shapes = moreFields(of).map(([key, field]) => [
+    key,
+    field.kind === 'tick'
+      ? ticked
+      : field.kind === 'choice'
+        ? choice(field.choices as readonly string[])
+        : field.kind === 'text'
+          ? plainText(600)
+          : measure(field.from ?? 0, field.to ?? 1e9),
+  ]);
+  return z.preprocess(
+    (value) => value ?? {},
+    z.object(Object.fromEntries(shapes) as Record<MoreKey, z.ZodType>),
+  );
+}
+const moreOf = (typed: Readonly<Record<string, unknown>>): More =>
+  Object.fromEntries(
+    Object.entries(typed).filter(([, value]) => value !== null && value !== '' && value !== false),
+  ) as More;
+
 const useForm = z.object({
   sites: z.record(z.string(), ticked).default({}),
   method: z.enum(METHODS),
@@ -62,7 +101,7 @@ const useForm = z.object({
     z.object({
       pest: plainText(60),
       stages: z.record(z.string(), ticked).default({}),
-      grade: z.enum(GRADES),
+      grade: choice(GRADES),
       reason: plainText(300),
     }),
     0,
@@ -74,11 +113,13 @@ const useForm = z.object({
   basis: z.enum(['target', 'mix']),
   per,
   mix: orNoAmount(amount(VOLUMES, 0.001, 1e6)),
+  mixMost: measure(0.001, 1e6),
   mixPer: orNoAmount(per),
   steps: listed(
     z.object({
-      by: z.enum(['pest', 'stage', 'severity']),
-      of: plainText(60),
+      pest: plainText(60),
+      stage: plainText(60),
+      severity: plainText(60),
       min: measure(0.000001, 1e6),
       max: measure(0.000001, 1e6),
     }),
@@ -86,12 +127,15 @@ const useForm = z.object({
     20,
   ).default([]),
   months: z.record(z.string(), ticked).default({}),
+  monthsFor: z.enum(['north', 'south']).default('north'),
   noSoonerThanDays: days,
   aboutEveryDays: days,
   maxPerYear: orNothing(whole(1, 365)),
   cap: orNoAmount(amount(CAP_UNITS, 0.000001, 1e6)),
   capOf: z.enum(['product', 'active']).default('product'),
   capPer: orNoAmount(per),
+  alsoCap: orNoAmount(amount(CAP_UNITS, 0.000001, 1e6)),
+  alsoCapPer: orNoAmount(per),
   waterMm: measure(0.1, 100),
   waterMostMm: measure(0.1, 100),
   waterHours: orNothing(whole(1, 240)),
@@ -114,11 +158,12 @@ const useForm = z.object({
   notOnFoodContact: ticked,
   keepFromLive: ticked,
   notOnBloom: ticked,
-  reEntry: z.enum(['until-dry', 'until-watered-in', 'hours', 'none']),
+  reEntry: z.enum(['until-dry', 'until-watered-in', 'hours', 'none']).default('none'),
   reEntryHours: measure(0.1, 720),
-  effectFrom: whole(0, 3650),
-  effectTo: whole(0, 3650),
+  effectFrom: orNothing(whole(0, 3650)),
+  effectTo: orNothing(whole(0, 3650)),
   protectsDays: days,
+  more: moreForm('use'),
 });
 
 export const cardForm = z.object({
@@ -134,7 +179,8 @@ export const cardForm = z.object({
     z.object({
       name: plainText(120),
       percent: measure(0.000001, 100),
-      gramsPerLitre: measure(0.000001, 2000),
+      mass: measure(0.000001, 1e6),
+      massIn: z.enum(STRENGTH_UNITS).default('g/l'),
       group: orNothing(plainText(20)),
     }),
     0,
@@ -155,6 +201,7 @@ export const cardForm = z.object({
   openedDays: days,
   disposal: orNothing(plainText(600)),
   size: amount(PRODUCTS, 0.000001, 1e6),
+  more: moreForm('card'),
   otherSizes: listed(orNoAmount(amount(PRODUCTS, 0.000001, 1e6)), 0, 6).default([]),
   clauses: z.record(z.string(), z.object({ at: plainText(40), text: plainText(600) })).default({}),
 });
@@ -177,8 +224,30 @@ export interface NewLot {
   readonly keptIn: string;
 }
 
-const range = (from: number | null, to: number | null): [number, number] | null =>
-  from === null || to === null ? null : [from, to];
+/** Each end of a range as it is stated. */
+const range = (from: number | null, to: number | null): Ends | null =>
+  from === null && to === null ? null : [from, to];
+const both = (from: number | null, to: number | null): [number, number] | null =>
+  from === null && to === null ? null : [from ?? to ?? 0, to ?? from ?? 0];
+
+/** What a use's form opens with, and what says nothing by itself. */
+const OPENS_WITH = /\.(unit|rateUnit|basis|capOf|monthsFor|reEntry|per\.value|massIn)$/;
+
+/** The fields without the uses that nobody wrote anything into; the first one stays. */
+function withoutEmptyUses(fields: Fields): Fields {
+  const used = new Set<string>(['0']);
+  for (const [name, value] of fields) {
+    const [, index] = /^uses\.(\d{1,3})\./.exec(name) ?? [];
+    if (index !== undefined && value.trim() !== '' && !name.includes('~') && !OPENS_WITH.test(name))
+      used.add(index);
+  }
+  return new Map(
+    [...fields].filter(([name]) => {
+      const [, index] = /^uses\.(\d{1,3})\./.exec(name) ?? [];
+      return index === undefined || used.has(index);
+    }),
+  );
+}
 
 /**
  * A label card as somebody copied it from a container. What the label does not state stays "not stated"; what it
@@ -191,7 +260,7 @@ export function parseCard(
   id: string,
   finished = true,
 ): Result<Omit<LabelCard, 'version'>> {
-  const parsed = read(cardForm, treeOf(fields));
+  const parsed = read(cardForm, treeOf(finished ? withoutEmptyUses(fields) : fields));
   if ('refused' in parsed) return parsed;
   const f = parsed.ok;
   const refused = f.uses.flatMap((use, i) => [
@@ -213,8 +282,6 @@ export function parseCard(
     ...half(f.storeFrom, f.storeTo, f.storeFrom === null ? 'storeFrom' : 'storeTo'),
     ...f.uses.flatMap((u, i) => [
       ...half(u.waterMm, u.waterHours, `uses.${i}.${u.waterMm === null ? 'waterMm' : 'waterHours'}`),
-      ...half(u.tempFrom, u.tempTo, `uses.${i}.${u.tempFrom === null ? 'tempFrom' : 'tempTo'}`),
-      ...half(u.soilFrom, u.soilTo, `uses.${i}.${u.soilFrom === null ? 'soilFrom' : 'soilTo'}`),
     ]),
   );
   if (refused.length > 0) return { refused };
@@ -233,7 +300,12 @@ export function parseCard(
       registration: f.registration,
       form: f.form,
       family: f.family,
-      actives: f.actives.filter((active) => active.name !== ''),
+      actives: f.actives
+        .filter((active) => active.name !== '')
+        .map(({ mass, massIn, ...active }) => ({
+          ...active,
+          ...strengthOf(active.percent, mass, massIn),
+        })),
       densityKgPerL: f.densityKgPerL,
       signalWord: f.signalWord,
       uses: f.uses.map((use) => useOf(use, candidates)),
@@ -244,7 +316,7 @@ export function parseCard(
       mixWithOthers: f.mixWithOthers,
       clauses: Object.fromEntries(clauses),
       firstAid: f.firstAid,
-      storeC: range(f.storeFrom, f.storeTo),
+      storeC: both(f.storeFrom, f.storeTo),
       flammable: f.flammable,
       shelfLifeMonths: f.shelfLifeMonths,
       openedDays: f.openedDays,
@@ -253,8 +325,20 @@ export function parseCard(
       allowedIn: f.allowedIn,
       container: { size: f.size },
       otherSizes: f.otherSizes.filter((size) => size !== null),
+      ...(Object.keys(moreOf(f.more)).length > 0 ? { more: moreOf(f.more) } : {}),
     },
   };
+}
+
+/** A strength as the card keeps it: percent, or grams in a litre; grams in a kilogram are a percent. */
+function strengthOf(
+  percent: number | null,
+  mass: number | null,
+  massIn: keyof typeof STRENGTHS,
+): { percent: number | null; gramsPerLitre: number | null } {
+  if (mass === null) return { percent, gramsPerLitre: null };
+  if (massIn === 'g/kg') return { percent: percent ?? mass / 10, gramsPerLitre: null };
+  return { percent, gramsPerLitre: Number((mass * STRENGTHS[massIn]).toPrecision(12)) };
 }
 
 function useOf(f: z.output<typeof useForm>, candidates: readonly KnownPest[]): LabelUse {
@@ -267,15 +351,34 @@ function useOf(f: z.output<typeof useForm>, candidates: readonly KnownPest[]): L
       f.least === null && f.most === null
         ? null
         : { min: f.least, max: f.most, unit: f.rateUnit, per: f.per, basis: f.basis },
-    steps: f.steps.flatMap(({ min, max, ...step }) =>
-      step.of === '' || min === null ? [] : [{ ...step, min, max: max ?? min }],
-    ),
+    steps: f.steps.flatMap(({ min, max, ...by }) => {
+      const named = (['severity', 'pest', 'stage'] as const).flatMap((key) =>
+        by[key] === '' ? [] : [{ by: key, of: by[key] }],
+      );
+      const [first, ...and] = named;
+      const least = min ?? max;
+      if (!first || least === null) return [];
+      return [{ ...first, ...(and.length > 0 ? { and } : {}), min: least, max: max ?? least }];
+    }),
     carrier: f.mix && (f.mixPer || !onMix) ? { amount: f.mix, per: f.mixPer ?? f.per } : null,
-    months: monthsOf(f.months),
+    months: monthsOf(f.months, f.monthsFor),
+    ...(f.monthsFor === 'south' ? { monthsFor: f.monthsFor } : {}),
+    ...(f.mix && f.mixMost !== null && f.mixMost > f.mix.value
+      ? { carrierMost: { value: f.mixMost, unit: f.mix.unit } }
+      : {}),
     noSoonerThanDays: f.noSoonerThanDays,
     aboutEveryDays: f.aboutEveryDays,
     maxPerYear: f.maxPerYear,
     cap: f.cap ? { of: f.capOf, amount: f.cap, per: f.capPer ?? f.per } : null,
+    ...(f.alsoCap
+      ? {
+          alsoCap: {
+            of: f.capOf === 'product' ? ('active' as const) : ('product' as const),
+            amount: f.alsoCap,
+            per: f.alsoCapPer ?? f.capPer ?? f.per,
+          },
+        }
+      : {}),
     wateringIn:
       f.waterMm === null || f.waterHours === null
         ? null
@@ -299,13 +402,18 @@ function useOf(f: z.output<typeof useForm>, candidates: readonly KnownPest[]): L
     notOnBloom: f.notOnBloom,
     reEntry: f.reEntry,
     reEntryHours: f.reEntryHours,
-    daysToEffect: [f.effectFrom, f.effectTo],
+    daysToEffect: both(f.effectFrom, f.effectTo),
     protectsDays: f.protectsDays,
+    ...(Object.keys(moreOf(f.more)).length > 0 ? { more: moreOf(f.more) } : {}),
   };
 }
 
-function monthsOf(ticks: Readonly<Record<string, boolean>>): number[] | null {
-  const months = Array.from({ length: 12 }, (_, i) => i + 1).filter((month) => ticks[month]);
+/** Months as they are printed, kept for the northern year. */
+function monthsOf(ticks: Readonly<Record<string, boolean>>, printedFor: 'north' | 'south'): number[] | null {
+  const months = Array.from({ length: 12 }, (_, i) => i + 1)
+    .filter((month) => ticks[month])
+    .map((month) => (printedFor === 'south' ? otherHalf(month) : month))
+    .sort((a, b) => a - b);
   return months.length === 0 || months.length === 12 ? null : months;
 }
 
@@ -319,7 +427,7 @@ function targetOf(
     pest: target.pest,
     stages: ticks.length > 0 ? ticks : all,
     grade: target.grade,
-    reason: target.reason === '' ? 'As the label claims' : target.reason,
+    reason: target.reason,
   };
 }
 
@@ -362,11 +470,13 @@ export function fieldsOfCard(card: Omit<LabelCard, 'version'>): Record<string, s
   put('ownPpe', card.ownPpe.join(', '));
   put('storeFrom', card.storeC?.[0]);
   put('storeTo', card.storeC?.[1]);
+  for (const [key, value] of Object.entries(card.more ?? {})) put(`more.${key}`, value);
   putAmount('size', card.container.size);
   card.otherSizes.forEach((size, i) => putAmount(`otherSizes.${i}`, size));
   card.actives.forEach((active, i) => {
-    for (const key of ['name', 'percent', 'gramsPerLitre', 'group'] as const)
-      put(`actives.${i}.${key}`, active[key]);
+    for (const key of ['name', 'percent', 'group'] as const) put(`actives.${i}.${key}`, active[key]);
+    put(`actives.${i}.mass`, active.gramsPerLitre);
+    put(`actives.${i}.massIn`, active.gramsPerLitre === null ? null : 'g/l');
   });
   for (const key of CLAUSE_KEYS) {
     put(`clauses.${key}.at`, card.clauses[key]?.at);
@@ -397,9 +507,16 @@ function putUse(
   putAmount(`${at}.mix`, use.carrier?.amount);
   putAmount(`${at}.mixPer`, use.carrier?.per);
   use.steps.forEach((step, k) => {
-    for (const key of ['by', 'of', 'min', 'max'] as const) put(`${at}.steps.${k}.${key}`, step[key]);
+    for (const { by, of } of [step, ...(step.and ?? [])]) put(`${at}.steps.${k}.${by}`, of);
+    for (const key of ['min', 'max'] as const) put(`${at}.steps.${k}.${key}`, step[key]);
   });
-  for (const month of use.months ?? []) put(`${at}.months.${month}`, true);
+  const south = use.monthsFor === 'south';
+  for (const month of use.months ?? []) put(`${at}.months.${south ? otherHalf(month) : month}`, true);
+  put(`${at}.monthsFor`, use.monthsFor);
+  put(`${at}.mixMost`, use.carrierMost?.value);
+  putAmount(`${at}.alsoCap`, use.alsoCap?.amount);
+  putAmount(`${at}.alsoCapPer`, use.alsoCap?.per);
+  for (const [key, value] of Object.entries(use.more ?? {})) put(`${at}.more.${key}`, value);
   put(`${at}.capOf`, use.cap?.of);
   putAmount(`${at}.cap`, use.cap?.amount);
   putAmount(`${at}.capPer`, use.cap?.per);
@@ -410,8 +527,8 @@ function putUse(
   put(`${at}.tempTo`, use.tempC?.[1]);
   put(`${at}.soilFrom`, use.soilC?.[0]);
   put(`${at}.soilTo`, use.soilC?.[1]);
-  put(`${at}.effectFrom`, use.daysToEffect[0]);
-  put(`${at}.effectTo`, use.daysToEffect[1]);
+  put(`${at}.effectFrom`, use.daysToEffect?.[0]);
+  put(`${at}.effectTo`, use.daysToEffect?.[1]);
   for (const key of PLAIN_KEYS) put(`${at}.${key}`, use[key]);
 }
 
@@ -426,6 +543,10 @@ const PLAIN_KEYS = [
 export function unfinished(fields: Fields): Fields {
   const filled = new Map(fields);
   if ((fields.get('name') ?? '').trim() === '') filled.set('name', 'Without a name');
+  if ((fields.get('form') ?? '') === '') filled.set('form', 'concentrate');
+  if ((fields.get('family') ?? '') === '') filled.set('family', 'residual');
+  for (const [name, value] of fields)
+    if (/^uses\.\d+\.method$/.test(name) && value === '') filled.set(name, 'spray');
   if ((fields.get('size.value') ?? '').trim() === '') {
     const unit = fields.get('uses.0.rateUnit') ?? 'ml';
     filled.set('size.value', '1');

@@ -1,6 +1,7 @@
 import type { CountBasis } from '../core/identify';
 import type { Caution, CautionRank } from '../core/labels';
 import type { CalendarDay, Unit } from '../core/units';
+import { endsText } from './label';
 import { percentText, unitText, type Show } from './show';
 import { STATUS_WORDS } from './terms';
 
@@ -205,7 +206,7 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
     case 'soil-out-of-range':
       return words(
         'Soil out of range',
-        `${show.degreesText(Number(facts.soil))} at that hour; the label wants ${show.degreesText(Number(facts.from))} to ${show.degreesText(Number(facts.to))}. Choose another hour or remedy.`,
+        `${show.degreesText(Number(facts.soil))} at that hour; the label wants ${endsText([numberOrNull(facts.from), numberOrNull(facts.to)], show.degreesText)}. Choose another hour or remedy.`,
       );
     case 'no-weather-known':
       return words(
@@ -357,6 +358,8 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
   }
 }
 
+const numberOrNull = (fact: string | number | undefined): number | null =>
+  typeof fact === 'number' ? fact : null;
 const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** What a tick of a record said, by the caution that it settled. */

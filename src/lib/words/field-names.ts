@@ -1,3 +1,4 @@
+import { MORE_WORDS } from './more-terms';
 import { READING_WORDS } from './reading-terms';
 
 /** Names of form fields as the screens label them; a path of the calculation contract stays as it is written. */
@@ -267,6 +268,14 @@ const USE_FIELDS: Readonly<Record<string, string>> = {
   aboutEveryDays: 'repeat about every',
   cap: 'the yearly most',
   'cap.unit': 'the unit of the yearly most',
+  alsoCap: 'the other yearly most',
+  'alsoCap.unit': 'the unit of the other yearly most',
+  alsoCapPer: 'the area of the other yearly most',
+  'alsoCapPer.unit': 'the unit of that area',
+  monthsFor: 'the half of the earth that the months are for',
+  mixMost: 'the most finished mix',
+  'mixMost.unit': 'the unit of the most finished mix',
+  more: 'what else the label says',
   capOf: 'what the yearly most is of',
   capPer: 'the area of the yearly most',
   'capPer.value': 'the area of the yearly most',
@@ -320,7 +329,10 @@ const LISTS: Readonly<
   readings: { one: 'Row', fields: READING_WORDS },
   actives: {
     one: 'Active ingredient',
-    fields: { name: 'its name', percent: 'its strength', gramsPerLitre: 'its strength', group: 'its group' },
+    fields: {
+      ...{ name: 'its name', percent: 'its strength', mass: 'its strength' },
+      ...{ massIn: 'the unit of its strength', group: 'its group' },
+    },
   },
   otherSizes: { one: 'Other size', fields: { value: 'its amount', unit: 'its unit' } },
   sizes: { one: 'Size', fields: { price: 'its price', size: 'its amount' } },
@@ -339,7 +351,10 @@ const INNER: Readonly<
   },
   steps: {
     one: 'rate',
-    fields: { by: 'what it goes by', of: 'what it is for', min: 'its least', max: 'its most' },
+    fields: {
+      ...{ by: 'what it goes by', of: 'what it is for', min: 'its least', max: 'its most' },
+      ...{ pest: 'its pest', stage: 'its stage', severity: 'how bad it is' },
+    },
   },
 };
 
@@ -349,6 +364,8 @@ const named = (fields: Readonly<Record<string, string>>, rest: string): string =
   const [head = ''] = rest.split('.');
   return (Object.hasOwn(fields, head) ? fields[head] : undefined) ?? '';
 };
+const moreName = (key: string): string | null =>
+  Object.hasOwn(MORE_WORDS, key) ? MORE_WORDS[key as keyof typeof MORE_WORDS] : null;
 const behind = (what: string): string =>
   what === '' ? '' : `, ${what.charAt(0).toLowerCase()}${what.slice(1)}`;
 
@@ -364,11 +381,13 @@ export function knownFieldName(path: string): string | null {
     const where = `${list.one} ${Number(index) + 1}`;
     if (within && /^\d+$/.test(number))
       return `${where}, ${within.one} ${Number(number) + 1}${behind(named(within.fields, inner.join('.')))}`;
-    return `${where}${behind(named(list.fields, rest.join('.')))}`;
+    const more = head === 'uses' && key === 'more' ? moreName(number) : null;
+    return `${where}${behind(more ?? named(list.fields, rest.join('.')))}`;
   }
   if (head === 'plan') return FIELD_NAMES['plan.zones'] ?? null;
   if (head === 'counts') return `The count of spot ${Number(index) + 1}`;
   if (head === 'wishes' || head === 'also' || head === 'signs') return FIELD_NAMES[head] ?? null;
+  if (head === 'more') return moreName(index) ?? 'What else the label says';
   if (head === 'clauses') return 'The label’s own words';
   // The unit and the number of an amount are named by the amount.
   const last = path.slice(path.lastIndexOf('.') + 1);

@@ -35,7 +35,15 @@ export {
   VIGOUR_WORDS,
 } from './terms';
 export { FINDING_WORDS, RULE_WORDS } from './label-check';
-export { rangeText, useLimits, useRateText, useText } from './label';
+export {
+  STRENGTH_WORDS,
+  MORE_SECTION_WORDS,
+  MORE_WORDS,
+  moreChoiceText,
+  moreText,
+  moreUnitText,
+} from './more-terms';
+export { endsText, rangeText, useLimits, useRateText, useText } from './label';
 export type { Limit } from './label';
 export { CLAUSE_WORDS, METHOD_WORDS, SITE_WORDS, STOCK_REASON_WORDS, STOCK_STATE_WORDS } from './shelf-terms';
 export { CLASH_WORDS, SIDE_WORDS, WISH_WORDS } from './choose-terms';

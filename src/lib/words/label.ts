@@ -1,4 +1,5 @@
-import type { ClauseKey, LabelUse, Method } from '../core/labels';
+import { moreFields, otherHalf, type ClauseKey, type Ends, type LabelUse, type Method } from '../core/labels';
+import { MORE_WORDS, moreText } from './more-terms';
 import { valueIn, sameDimension, type Quantity } from '../core/units';
 import type { Show } from './show';
 import { unitText } from './show';
@@ -49,13 +50,18 @@ const samePer = (a: Quantity, b: Quantity): boolean =>
  * The rate of a use in plain words: `0.7 to 1.1 fl oz in 1.5 gal of finished mix for 1,000 ft²`. Units are those of the
  * label; what it does not state is said to be not stated.
  */
-export function useRateText({ rate, carrier, method }: LabelUse, show: Show): string {
-  if (rate === null || (rate.min === null && rate.max === null)) return 'rate not stated';
+export function useRateText({ rate, carrier, carrierMost, method, more }: LabelUse, show: Show): string {
+  if (rate === null || (rate.min === null && rate.max === null))
+    return typeof more?.instruction === 'string' ? more.instruction : 'rate not stated';
   const range = rangeText(rate.min, rate.max, rate.unit, show);
-  const of = (q: Quantity): string => `${show.quantityText(q)} of finished mix`;
+  const mixText = (q: Quantity): string =>
+    carrierMost && q === carrier?.amount && carrierMost.unit === q.unit
+      ? `${show.numberText(q.value)} to ${show.quantityText(carrierMost)}`
+      : show.quantityText(q);
+  const of = (q: Quantity): string => `${mixText(q)} of finished mix`;
   if (rate.basis === 'mix') {
     const how = carrier
-      ? `${show.quantityText(carrier.amount)} of it for ${perText(carrier.per, method, show)}`
+      ? `${mixText(carrier.amount)} of it for ${perText(carrier.per, method, show)}`
       : 'how much of it for an area is not stated';
     return `${range} in ${of(rate.per)}, ${how}`;
   }
@@ -76,17 +82,25 @@ export function useText(use: LabelUse, show: Show, nameOf: (id: string) => strin
     useRateText(use, show),
     ...(rate ? steps : []).map(
       (s) =>
-        `${s.by === 'severity' ? s.of : nameOf(s.of)} ${rangeText(s.min, s.max, rate?.unit ?? 'ml', show)}`,
+        `${[s, ...(s.and ?? [])].map((one) => (one.by === 'severity' ? one.of : nameOf(one.of))).join(', ')} ${rangeText(s.min, s.max, rate?.unit ?? 'ml', show)}`,
     ),
     ...(use.noSoonerThanDays === null ? [] : [`no sooner than ${days(use.noSoonerThanDays)}`]),
     ...(use.aboutEveryDays === null ? [] : [`repeated about every ${days(use.aboutEveryDays)}`]),
     ...(use.maxPerYear === null ? [] : [timesText(use.maxPerYear)]),
-    ...(cap === null
-      ? []
-      : [
-          `at most ${show.quantityText(cap.amount)}${cap.of === 'active' ? ' of active ingredient' : ''} for ${perText(cap.per, use.method, show)} in 12 months`,
-        ]),
+    ...[cap, use.alsoCap ?? null].flatMap((one) =>
+      one === null
+        ? []
+        : [
+            `at most ${show.quantityText(one.amount)}${one.of === 'active' ? ' of active ingredient' : ''} for ${perText(one.per, use.method, show)} in 12 months`,
+          ],
+    ),
   ].join(', ');
+}
+
+/** A range with both ends, or what is stated of it: "from 12 °C", "up to 30 °C". */
+export function endsText([from, to]: Ends, text: (value: number) => string): string {
+  if (from === null) return to === null ? 'not stated' : `up to ${text(to)}`;
+  return to === null ? `from ${text(from)}` : `${text(from)} to ${text(to)}`;
 }
 
 const days = (n: number): string => (n === 1 ? '1 day' : `${n} days`);
@@ -107,15 +121,18 @@ const FOOD_WORDS = { yes: 'yes', crevices: 'in cracks alone', no: 'no' };
 export function useLimits(use: LabelUse, show: Show): Limit[] {
   const { wateringIn, tempC, soilC } = use;
   const limit = (name: string, clause: ClauseKey, text: string | null): Limit => ({ name, text, clause });
-  const degrees = (range: readonly [number, number] | null): string | null =>
-    range && `${show.degreesText(range[0])} to ${show.degreesText(range[1])}`;
+  const degrees = (range: Ends | null): string | null => range && endsText(range, show.degreesText);
   const when = <T>(value: T | null, text: (value: T) => string): string | null =>
     value === null ? null : text(value);
   return [
     limit(
-      'Months (northern)',
+      use.monthsFor === 'south' ? 'Months (southern)' : 'Months (northern)',
       'season',
-      when(use.months, (months) => months.map(monthName).join(', ')),
+      when(use.months, (months) =>
+        (use.monthsFor === 'south' ? months.map(otherHalf).sort((a, b) => a - b) : months)
+          .map(monthName)
+          .join(', '),
+      ),
     ),
     limit('No sooner than', 'interval', when(use.noSoonerThanDays, days)),
     limit('Repeat about every', 'interval', when(use.aboutEveryDays, days)),
@@ -179,7 +196,16 @@ export function useLimits(use: LabelUse, show: Show): Limit[] {
           ? `for ${use.reEntryHours ?? '?'} hours`
           : use.reEntry.replaceAll('-', ' '),
     ),
-    limit('Works in', 'rate', `${use.daysToEffect[0]} to ${days(use.daysToEffect[1])}`),
+    limit(
+      'Works in',
+      'rate',
+      when(use.daysToEffect, ([from, to]) => (from === to ? days(to) : `${from} to ${days(to)}`)),
+    ),
     limit('Protects', 'rate', when(use.protectsDays, days)),
+    // What is not stated of these is not missed by a plan, and stays away.
+    ...moreFields('use').flatMap(([key, field]) => {
+      const value = use.more?.[key];
+      return value === undefined ? [] : [limit(MORE_WORDS[key], 'rate', moreText(field, value, show))];
+    }),
   ];
 }

@@ -1,3 +1,4 @@
+import { USUAL_DAYS } from '../core/review';
 import type { CaseFacts, CaseView } from '../core/case';
 import type { Stop } from '../core/labels';
 import { cautionWords } from './cautions';
@@ -97,6 +98,6 @@ function placeText(view: CaseView): string {
 function recheckText(facts: CaseFacts, view: CaseView, show: Show): string {
   if (view.recheck) return `${show.numberText(view.recheck.pct)} % fewer`;
   if (view.recheckDue) return `due ${show.dayText(view.recheckDue, facts.today)}`;
-  const days = view.label?.use.daysToEffect[1];
+  const days = view.label ? (view.label.use.daysToEffect?.[1] ?? USUAL_DAYS) : undefined;
   return days ? `${days} days after it went down` : 'after it went down';
 }

@@ -1,5 +1,5 @@
 import { familyRows, rankLabels, type ChooseSituation, type EntryInUse } from '../choose';
-import { inHand, type CardInUse } from '../labels';
+import { capOf, inHand, type CardInUse } from '../labels';
 import { dose, type DoseAnswer } from '../dose';
 import {
   againstThreshold,
@@ -263,6 +263,7 @@ function mixOf(
         .reduce((sum, a) => sum + a.amount, 0),
     ),
   );
+  const capped = capOf(use, 'product');
   const result = dose({
     rate: { ...use.rate, chosen: rate },
     ...(use.carrier ? { carrier: use.carrier } : {}),
@@ -280,7 +281,7 @@ function mixOf(
     ...(container && container.price !== null && sameDimension(container.size, use.rate)
       ? { container: { size: container.size, price: container.price } }
       : {}),
-    ...(use.cap?.of === 'product' ? { cap: { ...use.cap, used: quantity(used, use.rate.unit) } } : {}),
+    ...(capped ? { cap: { ...capped, used: quantity(used, use.rate.unit) } } : {}),
   });
   return isRefused(result)
     ? { dose: null, refused: result.refused, rate, used }
@@ -311,12 +312,12 @@ function yearOfCap(
   lawn: MeasuredLawn | null,
   last: ApplicationRecord,
 ): { amount?: number; capAmount?: number } {
-  if (use.cap?.of !== 'product' || !lawn || !sameDimension(last.product, use.rate)) return {};
-  if (!sameDimension(lawn.area, use.cap.per) || !sameDimension(use.cap.amount, use.rate)) return {};
+  const cap = capOf(use, 'product');
+  if (!cap || !lawn || !sameDimension(last.product, use.rate)) return {};
+  if (!sameDimension(lawn.area, cap.per) || !sameDimension(cap.amount, use.rate)) return {};
   return {
     amount: valueIn(last.product, use.rate.unit),
-    capAmount:
-      (valueIn(use.cap.amount, use.rate.unit) * valueIn(lawn.area, use.cap.per.unit)) / use.cap.per.value,
+    capAmount: (valueIn(cap.amount, use.rate.unit) * valueIn(lawn.area, cap.per.unit)) / cap.per.value,
   };
 }
 

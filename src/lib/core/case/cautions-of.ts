@@ -175,14 +175,19 @@ function hourCautions(facts: CaseFacts, chosen: EntryInUse, hours: JudgedHours |
       clause: clauses.weather ?? null,
       facts: {},
     });
-  if (use.soilC && soil !== undefined && (soil < use.soilC[0] || soil > use.soilC[1]))
+  const [coldest, warmest] = use.soilC ?? [null, null];
+  if (soil !== undefined && ((coldest !== null && soil < coldest) || (warmest !== null && soil > warmest)))
     found.push({
       code: 'soil-out-of-range',
       rank: 'halt',
       stop: 'when',
       settledBy: 'change',
       clause: clauses.soil ?? null,
-      facts: { soil, from: use.soilC[0], to: use.soilC[1] },
+      facts: {
+        soil,
+        ...(coldest === null ? {} : { from: coldest }),
+        ...(warmest === null ? {} : { to: warmest }),
+      },
     });
   return found;
 }

@@ -76,7 +76,7 @@ export function comparisons(options: readonly Option[], affected: number): Compa
     ),
     of(
       'cure',
-      first((o) => !SLOW.has(o.label.family) && o.label.use.daysToEffect[1] <= QUICK_DAYS),
+      first((o) => !SLOW.has(o.label.family) && (o.label.use.daysToEffect?.[1] ?? Infinity) <= QUICK_DAYS),
     ),
   );
   return found;

@@ -1,4 +1,4 @@
-import type { Caution, CardInUse, LabelCard } from '../labels';
+import { capOf, type CardInUse, type Caution, type LabelCard } from '../labels';
 import { activeLedger, type ActiveLedger, type ApplicationRecord } from '../record';
 import { isAbove, type CalendarDay, type Quantity } from '../units';
 
@@ -22,7 +22,9 @@ export function activeCautions(
   cards: ReadonlyMap<string, LabelCard>,
   day: CalendarDay,
 ): Caution[] {
-  const ledgers = parts.map((records) => activeLedger(label, label.use.cap, planned, records, cards, day));
+  const ledgers = parts.map((records) =>
+    activeLedger(label, capOf(label.use, 'active'), planned, records, cards, day),
+  );
   const ledger = worst(ledgers);
   const clause = label.clauses.yearly ?? null;
   if (ledger === 'unknown')

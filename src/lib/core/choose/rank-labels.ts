@@ -1,6 +1,14 @@
 import { dose, type DoseAnswer } from '../dose';
 import type { Candidate, Hemisphere, Surrounding } from '../identify';
-import type { CardInUse, Caution, EvidenceGrade, Family, LabelCard, TargetOnLabel } from '../labels';
+import {
+  capOf,
+  type CardInUse,
+  type Caution,
+  type EvidenceGrade,
+  type Family,
+  type LabelCard,
+  type TargetOnLabel,
+} from '../labels';
 import { applicationsOf, type ApplicationRecord } from '../record';
 import { ruleCautions, type LocalRule } from '../rules';
 import { labelCautions, type LabelSituation } from '../safety';
@@ -133,7 +141,7 @@ function optionOf(
     situation.area && halts.length === 0
       ? plainDose(entry, targetFor({ area: situation.area, counted: situation.counted }, label.use.rate.per))
       : null;
-  if (amount && situation.area && label.use.cap?.of === 'active') {
+  if (amount && situation.area && capOf(label.use, 'active') !== null) {
     const planned = { product: amount.product, area: situation.area };
     const over = activeCautions(label, planned, situation.parts, cards, situation.today);
     sort(over.filter((c) => c.rank === 'halt'));
@@ -160,7 +168,7 @@ function pointsOf(
 ): Option['points'] {
   const points: Option['points'][number][] = [
     { because: 'mildness', points: MILDNESS[label.family] },
-    { because: 'evidence', points: target ? EVIDENCE[target.grade] : 0 },
+    { because: 'evidence', points: target?.grade ? EVIDENCE[target.grade] : 0 },
   ];
   const need = amount?.product ?? null;
   // A card may measure its rate otherwise than its container: the label check says so, here nothing is enough then.
@@ -171,7 +179,7 @@ function pointsOf(
   );
   const enough = need !== null && !isAbove(valueIn(need, unit), have);
   if (have > 0) points.push({ because: 'on-shelf', points: enough ? 8 : 3 });
-  if (label.use.daysToEffect[1] <= 7) points.push({ because: 'quick', points: 5 });
+  if ((label.use.daysToEffect?.[1] ?? Infinity) <= 7) points.push({ because: 'quick', points: 5 });
   if ((label.use.protectsDays ?? 0) >= 30) points.push({ because: 'lasting', points: 5 });
   if (wishes.are.size > 0 || wishes.budget !== null)
     points.push(...wishPoints(label, wishes, amount?.container?.costUsed ?? null));

@@ -1,5 +1,5 @@
 import { dimensionOf, sameDimension, valueIn, type Quantity } from '../units';
-import type { Active, ClauseKey, LabelCard, LabelUse } from './label';
+import type { Active, ClauseKey, Ends, LabelCard, LabelUse } from './label';
 
 /** What cannot be right, what a plan will miss, and what is worth a second look; in this order. */
 export const FINDING_RANKS = ['contradiction', 'gap', 'hint'] as const;
@@ -17,7 +17,8 @@ const DAYS_OF_YEAR = 365;
 const FEWEST_NEMATODES = 250_000;
 const STRENGTH_TOLERANCE = 0.1;
 
-const reversed = (range: readonly [number, number] | null): boolean => range !== null && range[0] > range[1];
+const reversed = (range: Ends | null): boolean =>
+  range !== null && range[0] !== null && range[1] !== null && range[0] > range[1];
 const outdoors = ({ sites }: LabelUse): boolean =>
   sites.some((s) => ['turf', 'bed', 'edible', 'trees', 'ground', 'foundation', 'mound'].includes(s));
 const sprayed = ({ method }: LabelUse): boolean => ['spray', 'band', 'spread'].includes(method);

@@ -81,7 +81,13 @@ function opened(card: LabelCard, whole: LabelUse, rate: UseInHand['rate'], siteF
       use.rate.max === rate.max,
   );
   if (same) return same;
-  const severities = [...new Set(whole.steps.flatMap((s) => (s.by === 'severity' ? [s.of] : [])))];
+  const severities = [
+    ...new Set(
+      whole.steps.flatMap((s) =>
+        [s, ...(s.and ?? [])].flatMap(({ by, of }) => (by === 'severity' ? [of] : [])),
+      ),
+    ),
+  ];
   // Objects of so many fields that are made by spreading get a layout each, and everything that reads thousands of them
   // is then twice as slow; assigned, they share one.
   const use: UseInHand = Object.assign({}, whole, { rate, severities });
@@ -100,12 +106,17 @@ function fitOf(use: LabelUse, { pest, stage, surrounding }: Wanted): number {
   );
 }
 
+const ORDER = ['severity', 'stage', 'pest'] as const;
+
 function rateFor({ rate, steps }: LabelUse, { pest, stage, severity }: Wanted): UseInHand['rate'] | null {
   if (rate === null) return null;
-  const step =
-    steps.find((s) => s.by === 'severity' && s.of === (severity ?? null)) ??
-    steps.find((s) => s.by === 'stage' && s.of === stage) ??
-    steps.find((s) => s.by === 'pest' && s.of === pest);
+  const wanted = { severity: severity ?? null, stage, pest };
+  // The step that asks for most goes first, then severity before stage before pest.
+  const step = steps
+    .filter((s) => [s, ...(s.and ?? [])].every(({ by, of }) => wanted[by] === of))
+    .sort(
+      (a, b) => (b.and?.length ?? 0) - (a.and?.length ?? 0) || ORDER.indexOf(a.by) - ORDER.indexOf(b.by),
+    )[0];
   const min = step?.min ?? rate.min ?? rate.max;
   const max = step?.max ?? rate.max ?? rate.min;
   return min === null || max === null || min > max ? null : { ...rate, min, max };

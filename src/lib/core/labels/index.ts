@@ -21,3 +21,7 @@ export type {
   TargetOnLabel,
   UseInHand,
 } from './label';
+export { MORE_FIELDS, MORE_SECTIONS, moreFields } from './more';
+export type { More, MoreField, MoreKey, MoreSection } from './more';
+export type { Ends } from './label';
+export { capOf, otherHalf } from './label';

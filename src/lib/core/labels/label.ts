@@ -1,4 +1,5 @@
 import type { Quantity } from '../units';
+import type { More } from './more';
 
 /** How a product comes, which decides how it is measured and put down. */
 export const FORMS = [
@@ -48,7 +49,8 @@ export interface Clause {
 export interface TargetOnLabel {
   readonly pest: string;
   readonly stages: readonly string[];
-  readonly grade: EvidenceGrade;
+  /** null: whoever copied the card did not say; the guide's own grade counts. */
+  readonly grade: EvidenceGrade | null;
   readonly reason: string;
 }
 
@@ -62,11 +64,16 @@ export interface LabelRate {
   readonly basis: 'target' | 'mix';
 }
 
+/** The ends of a range, each null where it is not stated. */
+export type Ends = readonly [from: number | null, to: number | null];
+
 /** A rate that holds for one pest, stage or severity instead of the general one, in the unit of the general one. */
 export interface RateStep {
   readonly by: 'pest' | 'stage' | 'severity';
   /** Id of the pest or stage; `light` or `heavy`. */
   readonly of: string;
+  /** What must hold besides: this pest at this severity, say. */
+  readonly and?: readonly { readonly by: RateStep['by']; readonly of: string }[];
   readonly min: number;
   readonly max: number;
 }
@@ -104,8 +111,9 @@ export interface LabelUse {
   readonly rainFreeHours: number | null;
   readonly maxWindKmh: number | null;
   readonly minWindKmh: number | null;
-  readonly tempC: readonly [number, number] | null;
-  readonly soilC: readonly [number, number] | null;
+  /** Each end where it is stated; null for neither. */
+  readonly tempC: Ends | null;
+  readonly soilC: Ends | null;
   /** Not in full sun: only early, late or at night. */
   readonly keepFromSun: boolean;
   readonly waterBufferM: number | null;
@@ -125,8 +133,16 @@ export interface LabelUse {
   readonly notOnBloom: boolean;
   readonly reEntry: 'until-dry' | 'until-watered-in' | 'hours' | 'none';
   readonly reEntryHours: number | null;
-  readonly daysToEffect: readonly [number, number];
+  /** null: not stated. */
+  readonly daysToEffect: readonly [number, number] | null;
   readonly protectsDays: number | null;
+  /** The most of the finished mix, where the label gives a range of it; `carrier` is its least. */
+  readonly carrierMost?: Quantity | null;
+  /** A second most for a year, of the active ingredient beside one of the product. */
+  readonly alsoCap?: LabelUse['cap'];
+  /** The half of the earth for which the months are printed; they are kept for the northern one. */
+  readonly monthsFor?: 'north' | 'south';
+  readonly more?: More;
 }
 
 export const CLAUSE_KEYS = [
@@ -170,6 +186,7 @@ export interface LabelCard {
   readonly allowedIn: readonly string[];
   readonly container: { readonly size: Quantity };
   readonly otherSizes: readonly Quantity[];
+  readonly more?: More;
 }
 
 /** A use as it stands for one pest, stage and place: its rate chosen from the steps, both ends known. */
@@ -191,3 +208,10 @@ export interface CardInUse extends LabelCard {
   /** The use is for a place like this one. */
   readonly siteFits: boolean;
 }
+
+/** The year's most that a use states of the product, or of its active ingredient; null where it states none of that. */
+export const capOf = (use: Pick<LabelUse, 'cap' | 'alsoCap'>, of: 'product' | 'active'): LabelUse['cap'] =>
+  use.cap?.of === of ? use.cap : use.alsoCap?.of === of ? use.alsoCap : null;
+
+/** The month half a year away: what is May in the north is November in the south. */
+export const otherHalf = (month: number): number => ((month + 5) % 12) + 1;

@@ -36,9 +36,12 @@ export interface Recheck {
 /** A reduction under this share does not come from a remedy that works. */
 const WORKED_FROM_PCT = 60;
 
-/** The day from which the remedy can be judged: the long end of its time to effect. */
+/** Where a label does not say in how many days it works, it is looked at again after so many. */
+export const USUAL_DAYS = 14;
+
+/** The day from which the remedy can be judged: the long end of its time to effect, two weeks where it states none. */
 export function recheckDue(doneOn: CalendarDay, use: UseInHand): CalendarDay {
-  return addDays(doneOn, use.daysToEffect[1]);
+  return addDays(doneOn, use.daysToEffect?.[1] ?? USUAL_DAYS);
 }
 
 /**
@@ -74,7 +77,7 @@ export function judgeRecheck(input: RecheckInput): Recheck | null {
     method: useControl ? 'henderson-tilton' : 'reduction',
     pct,
     band: band.ok,
-    verdict: verdict === 'repeat' && today < addDays(doneOn, use.daysToEffect[0]) ? 'wait' : verdict,
+    verdict: verdict === 'repeat' && today < addDays(doneOn, use.daysToEffect?.[0] ?? 0) ? 'wait' : verdict,
     repeatOn,
   };
 }

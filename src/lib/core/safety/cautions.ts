@@ -10,15 +10,16 @@ import {
   type Sign,
   type Surrounding,
 } from '../identify';
-import type {
-  Caution,
-  CautionCode,
-  CautionRank,
-  ClauseKey,
-  Form,
-  CardInUse,
-  Stop,
-  TargetOnLabel,
+import {
+  capOf,
+  type Caution,
+  type CautionCode,
+  type CautionRank,
+  type ClauseKey,
+  type Form,
+  type CardInUse,
+  type Stop,
+  type TargetOnLabel,
 } from '../labels';
 import { passesMostOnSmallEnd, type MeasuredLawn } from '../site';
 import { inBase, isAbove, monthOf, type CalendarDay } from '../units';
@@ -245,8 +246,9 @@ function printedShare(printed: number): number {
 }
 /** Whether what goes down passes the cap by more than the label's own rounding of it. */
 function passesPrinted({ use }: CardInUse, { cap }: DoseAnswer): boolean {
-  if (!use.cap || !cap) return true;
-  return isAbove(-cap.left.value, printedShare(use.cap.amount.value) * cap.allowed.value);
+  const printed = capOf(use, 'product');
+  if (!printed || !cap) return true;
+  return isAbove(-cap.left.value, printedShare(printed.amount.value) * cap.allowed.value);
 }
 
 /** Under this many live nematodes for each square metre a treatment is known to fail. */

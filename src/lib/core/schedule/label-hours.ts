@@ -1,4 +1,4 @@
-import type { UseInHand } from '../labels';
+import type { Ends, UseInHand } from '../labels';
 import type { WeatherHour } from '../weather';
 import { findWindows, type WindowLimits, type WorkWindow } from './windows';
 
@@ -53,8 +53,8 @@ export function limitsOf(
     hoursOfDay: use.keepFromSun ? OUT_OF_SUN : DAYLIGHT,
     ...(use.maxWindKmh === null ? {} : { maxWindKmh: use.maxWindKmh }),
     ...(use.minWindKmh === null ? {} : { minWindKmh: use.minWindKmh }),
-    ...(use.tempC === null ? {} : { minTempC: use.tempC[0], maxTempC: use.tempC[1] }),
-    ...(use.soilC === null ? {} : { minSoilC: use.soilC[0], maxSoilC: use.soilC[1] }),
+    ...ends(use.tempC, 'minTempC', 'maxTempC'),
+    ...ends(use.soilC, 'minSoilC', 'maxSoilC'),
     ...(use.rainFreeHours === null ? {} : { dryAfter: { hours: use.rainFreeHours, mm: TRACE_MM } }),
     ...(avoidTowards && use.waterBufferM !== null ? { avoidTowards } : {}),
     ...(use.wateringIn ? { rainWanted: { hours: use.wateringIn.withinHours, mm: use.wateringIn.mm } } : {}),
@@ -101,3 +101,10 @@ function windowAt(window: WorkWindow, startHour: number) {
     waterInMm: window.waterInMm ? Math.max(...window.waterInMm) : null,
   };
 }
+
+/** The limits of a range, those of its ends that are stated. */
+const ends = <A extends string, B extends string>(range: Ends | null, least: A, most: B) =>
+  ({
+    ...(range?.[0] == null ? {} : { [least]: range[0] }),
+    ...(range?.[1] == null ? {} : { [most]: range[1] }),
+  }) as Partial<Record<A | B, number>>;

@@ -54,7 +54,7 @@
       option.grade
         ? `${GRADE_WORDS[option.grade]}: ${show.prose(option.reason ?? '').toLowerCase()}`
         : 'no evidence here',
-      `works in ${use.daysToEffect[0]}–${use.daysToEffect[1]} days`,
+      ...(use.daysToEffect ? [`works in ${use.daysToEffect[0]}–${use.daysToEffect[1]} days`] : []),
       option.dose ? `${rate}, here ${quantityText(option.dose.product)}` : rate,
       cost(option),
     ].join(' · ');

@@ -102,7 +102,11 @@
   {#if view.label}
     <div>
       <dt>Works in</dt>
-      <dd>{view.label.use.daysToEffect[0]}–{view.label.use.daysToEffect[1]} days</dd>
+      <dd>
+        {view.label.use.daysToEffect
+          ? `${view.label.use.daysToEffect[0]}–${view.label.use.daysToEffect[1]} days`
+          : 'not stated'}
+      </dd>
     </div>
     {#if view.label.use.protectsDays}<div>
         <dt>Protects</dt>

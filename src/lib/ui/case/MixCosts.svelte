@@ -2,7 +2,7 @@
   import { lotInUse } from '../../core/case';
   import { seasonTimes, usable } from '../../core/choose';
   import { costOf } from '../../core/dose';
-  import type { CardInUse } from '../../core/labels';
+  import { capOf, type CardInUse } from '../../core/labels';
   import { onGround, sideBySide, type Reach } from '../../core/record';
   import { targetFor } from '../../core/site';
   import { quantity, sameDimension, valueIn, type Quantity } from '../../core/units';
@@ -84,7 +84,7 @@
   );
   const reach = $derived(
     sideBySide(label, { product, target }, lot?.left ?? null, view.allowance, {
-      cap: label.use.cap,
+      cap: capOf(label.use, 'active'),
       parts: onGround(sheet.facts.records, sheet.facts.ground?.cells ?? null, view.lawn?.area ?? null).parts,
       cards: new Map(sheet.facts.shelf.map((entry) => [entry.label.id, entry.label])),
       day: sheet.facts.today,

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { untrack } from 'svelte';
+  import { USUAL_DAYS } from '../../core/review';
   import { verdictWords } from '../../words';
   import { getShow } from '../parts/show';
   import ThresholdBar from '../drawings/ThresholdBar.svelte';
@@ -25,7 +26,7 @@
 {#if !last}
   <p class="soft">
     Nothing is logged yet. {view.label
-      ? `The re-check falls ${view.label.use.daysToEffect[1]} days after ${view.label.name} went down.`
+      ? `The re-check falls ${view.label.use.daysToEffect?.[1] ?? USUAL_DAYS} days after ${view.label.name} went down.${view.label.use.daysToEffect ? '' : ' Its label does not say how soon it works.'}`
       : ''}
   </p>
 {:else if view.recheckDue}

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import type { UseInHand } from '../../core/labels';
-  import { clockText, dayOfHour, hourField, hourReason, hourText } from '../../words';
+  import { clockText, dayOfHour, endsText, hourField, hourReason, hourText } from '../../words';
   import { getShow } from '../parts/show';
   import Choice from '../parts/Choice.svelte';
   import DateField from '../parts/DateField.svelte';
@@ -61,11 +61,9 @@
       ? [`wind at most ${show.windText(use.maxWindKmh)}, and under ${show.windText(5)} look for drift first`]
       : []),
     ...(use.rainFreeHours ? [`no rain for ${use.rainFreeHours} hours after`] : []),
-    ...(use.tempC ? [`air from ${show.degreesText(use.tempC[0])} to ${show.degreesText(use.tempC[1])}`] : []),
+    ...(use.tempC ? [`air ${endsText(use.tempC, show.degreesText)}`] : []),
     ...(use.soilC
-      ? [
-          `soil from ${show.degreesText(use.soilC[0])} to ${show.degreesText(use.soilC[1])}, by a probe ${show.prose('5 cm')} deep`,
-        ]
+      ? [`soil ${endsText(use.soilC, show.degreesText)}, by a probe ${show.prose('5 cm')} deep`]
       : []),
     ...(use.keepFromSun ? ['not in sunshine: after 17:00 or before 09:00'] : []),
     ...(use.wateringIn

@@ -2,7 +2,8 @@
   import { tick, untrack, type Snippet } from 'svelte';
   import { enhance } from '$app/forms';
   import { FAMILIES, FORMS, type LabelCard } from '../../core/labels';
-  import { FAMILY_WORDS, FORM_WORDS } from '../../words';
+  import { STRENGTH_UNITS } from '../../forms';
+  import { FAMILY_WORDS, FORM_WORDS, STRENGTH_WORDS } from '../../words';
   import Amount from '../parts/Amount.svelte';
   import Choice from '../parts/Choice.svelte';
   import Draft from '../parts/Draft.svelte';
@@ -15,15 +16,17 @@
   import Tick from '../parts/Tick.svelte';
   import { getShow } from '../parts/show';
   import { setErrors } from '../parts/errors';
-  import ClauseRow from './ClauseRow.svelte';
+  import ClauseRows from './ClauseRows.svelte';
+  import MoreFields from './MoreFields.svelte';
   import LabelPreview from './LabelPreview.svelte';
   import UseFields from './UseFields.svelte';
-  import type { PestName } from './pest-name';
+  import type { PestGroup, PestName } from './pest-name';
 
   interface Props {
     /** What the fields start from, by name. */
     start: Readonly<Record<string, string>>;
     pests: readonly PestName[];
+    groups?: readonly PestGroup[];
     errors: readonly { readonly path: string; readonly message: string }[];
     /** A container comes with the card. */
     container?: boolean;
@@ -31,11 +34,12 @@
     /** What can be read beside the editor. */
     beside?: Snippet;
   }
-  let { start, pests, errors, container = false, save, beside }: Props = $props();
+  let { start, pests, groups = [], errors, container = false, save, beside }: Props = $props();
   const show = getShow();
   const errorFor = setErrors((path) => errors.find((e) => e.path === path)?.message);
   const was = (name: string, other = ''): string => start[name] ?? other;
   const PRODUCTS = ['ml', 'l', 'floz', 'g', 'kg', 'oz', 'lb', 'million', 'count'];
+  const CHOOSE = { value: '', name: 'choose' };
   const NOT_STATED = { value: '', name: 'not stated' };
   const within = (at: string): Record<string, string> =>
     Object.fromEntries(
@@ -58,6 +62,35 @@
       Array.from({ length: Math.max(1, countOf('uses')) }, (_, i) => useRow(within(`uses.${i}`))),
     ),
   );
+  /** The use that was taken off last, as it stood. */
+  let gone = $state.raw<{ readonly row: ReturnType<typeof useRow>; readonly at: number } | null>(null);
+  /** What stands in a use of the form now, by its names within the use. */
+  const fieldsOfUse = (i: number): Record<string, string> =>
+    Object.fromEntries(
+      [...fieldsNow()].flatMap(([name, value]) =>
+        name.startsWith(`uses.${i}.`) && !name.includes('~')
+          ? [[name.slice(`uses.${i}.`.length), value]]
+          : [],
+      ),
+    );
+  let fieldsNow = (): ReadonlyMap<string, string> => new Map();
+  /** A second use of a label is nearly the first: its pests and figures are changed, not typed again. */
+  const another = (): void => {
+    uses = [...uses, useRow(fieldsOfUse(uses.length - 1))];
+  };
+  function takeOff(row: ReturnType<typeof useRow>): void {
+    const at = uses.indexOf(row);
+    // All of them are written anew, each from what stands in it.
+    const kept = uses.map((_, i) => fieldsOfUse(i));
+    gone = { row: useRow(kept[at] ?? {}), at };
+    uses = kept.filter((_, i) => i !== at).map(useRow);
+  }
+  function putBack(): void {
+    if (!gone) return;
+    const kept = uses.map((_, i) => useRow(fieldsOfUse(i)));
+    uses = [...kept.slice(0, gone.at), gone.row, ...kept.slice(gone.at)];
+    gone = null;
+  }
   let actives = $state(untrack(() => Math.max(1, countOf('actives'))));
   let taken = $state(0);
   /** A draft has its own uses, pests, steps and ingredients: their rows are made anew from it. */
@@ -95,7 +128,8 @@
     const { fieldsOf, parseCard, unfinished } = await import('../../forms');
     const { refusalSentence } = await import('../../words');
     if (now !== turn) return;
-    const fields = unfinished(fieldsOf(new FormData(form)));
+    fieldsNow = () => fieldsOf(new FormData(form));
+    const fields = unfinished(fieldsNow());
     const parsed = parseCard(fields, pests, 'unfinished', false);
     if ('ok' in parsed) {
       card = { ...parsed.ok, version: 1 };
@@ -111,6 +145,7 @@
 </script>
 
 <datalist id="pest-names">
+  {#each groups as group (group.name)}<option value={group.name}></option>{/each}
   {#each pests as pest (pest.id)}<option value={pest.name}></option>{/each}
 </datalist>
 <div class="desk">
@@ -139,15 +174,15 @@
       <Choice
         label="Form"
         name="form"
-        value={was('form', 'concentrate')}
-        items={FORMS.map((value) => ({ value, name: FORM_WORDS[value] }))}
+        value={was('form')}
+        items={[CHOOSE, ...FORMS.map((value) => ({ value, name: FORM_WORDS[value] }))]}
         width="13rem"
       />
       <Choice
         label="Family"
         name="family"
-        value={was('family', 'residual')}
-        items={FAMILIES.map((value) => ({ value, name: FAMILY_WORDS[value] }))}
+        value={was('family')}
+        items={[CHOOSE, ...FAMILIES.map((value) => ({ value, name: FAMILY_WORDS[value] }))]}
         width="13rem"
       />
       <Choice
@@ -181,12 +216,13 @@
           most={100}
           width="7.5rem"
         />
-        <NumberField
-          label="or"
-          name="actives.{i}.gramsPerLitre"
-          value={was(`actives.${i}.gramsPerLitre`)}
-          after="g in 1 l"
-          width="7.5rem"
+        <NumberField label="or" name="actives.{i}.mass" value={was(`actives.${i}.mass`)} width="6.5rem" />
+        <Choice
+          label="of it in"
+          name="actives.{i}.massIn"
+          value={was(`actives.${i}.massIn`, show.manner.units === 'us' ? 'lb/gal' : 'g/l')}
+          items={STRENGTH_UNITS.map((value) => ({ value, name: STRENGTH_WORDS[value] ?? value }))}
+          width="9rem"
         />
         <Field label="Group" name="actives.{i}.group" value={was(`actives.${i}.group`)} width="5.5rem" />
         {#if i === 0}
@@ -205,27 +241,33 @@
         >Another ingredient</button
       >
     {/if}
-    <ClauseRow key="licence" own={start} />
-    <ClauseRow key="allowed" own={start} />
+    <ClauseRows keys={['licence', 'allowed']} own={start} />
 
     {#each uses as row, i (row.key)}
       <fieldset class="use">
         <legend class="section-head"
           >{uses.length === 1 ? 'Against what, and where' : `Use ${i + 1}: against what, and where`}</legend
         >
-        <UseFields at="uses.{i}" own={row.own} clauses={i === 0 ? start : null} {pests} />
+        <UseFields at="uses.{i}" own={row.own} clauses={i === 0 ? start : null} {pests} {groups} />
         {#if uses.length > 1}
-          <button
-            type="button"
-            class="button button-plain"
-            onclick={() => (uses = uses.filter((other) => other !== row))}>Take use {i + 1} off</button
+          <button type="button" class="button button-plain" onclick={() => takeOff(row)}
+            >Take use {i + 1} off</button
           >
         {/if}
       </fieldset>
     {/each}
     {#if errorFor('uses')}<p class="field-error">{errorFor('uses')}</p>{/if}
+    {#if gone}
+      <p role="status">
+        Use {gone.at + 1} was taken off.
+        <button type="button" class="button" onclick={putBack}>Put it back</button>
+      </p>
+    {/if}
+    <button type="button" class="button button-plain" onclick={another}
+      >Another use, as a copy of the last</button
+    >
     <button type="button" class="button button-plain" onclick={() => (uses = [...uses, useRow({})])}
-      >Another use of this label</button
+      >Another use, empty</button
     >
 
     <h2 class="section-head">Handling</h2>
@@ -251,9 +293,9 @@
       <Tick label="Repellent to insects" name="repellent" checked={was('repellent') !== ''} />
       <Tick label="Flammable" name="flammable" checked={was('flammable') !== ''} />
     </div>
-    {#each ['ppe', 'filter', 'compatibility'] as const as key (key)}<ClauseRow {key} own={start} />{/each}
+    <ClauseRows keys={['ppe', 'filter', 'compatibility']} own={start} />
     <Note label="First aid" name="firstAid" value={was('firstAid')} />
-    <ClauseRow key="firstAid" own={start} />
+    <ClauseRows keys={['firstAid']} own={start} />
 
     <h2 class="section-head">Storage and disposal</h2>
     <div class="fields">
@@ -281,8 +323,8 @@
       />
     </div>
     <Note label="Rinsing, leftovers, empty containers" name="disposal" value={was('disposal')} />
-    <ClauseRow key="storage" own={start} />
-    <ClauseRow key="disposal" own={start} />
+    <ClauseRows keys={['storage', 'disposal']} own={start} />
+    <MoreFields of="card" at="" was={(key) => was(`more.${key}`)} />
 
     <h2 class="section-head">The container</h2>
     <div class="fields">
@@ -290,21 +332,21 @@
         label="Size"
         name="size"
         value={was('size.value')}
-        unit={was('size.unit', 'ml')}
+        unit={was('size.unit', show.manner.units === 'us' ? 'floz' : 'ml')}
         units={PRODUCTS}
       />
       <Amount
         label="also sold as"
         name="otherSizes.0"
         value={was('otherSizes.0.value')}
-        unit={was('otherSizes.0.unit', 'l')}
+        unit={was('otherSizes.0.unit', show.manner.units === 'us' ? 'gal' : 'l')}
         units={PRODUCTS}
       />
       {#if container}
         <Field label="Lot" name="lot" value={was('lot')} width="8rem" hint="blank: no container yet" />
         <NumberField label="Price" name="price" value={was('price', '')} width="7rem" />
         <DateField label="Use before" name="expiresOn" value={was('expiresOn')} />
-        <Field label="Kept in" name="keptIn" value={was('keptIn', 'shed')} width="9rem" />
+        <Field label="Kept in" name="keptIn" value={was('keptIn')} width="9rem" />
       {/if}
     </div>
     {#if errors.length > 0}

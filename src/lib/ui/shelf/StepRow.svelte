@@ -1,57 +1,57 @@
 <script lang="ts">
-  import { untrack } from 'svelte';
   import Choice from '../parts/Choice.svelte';
   import NumberField from '../parts/NumberField.svelte';
   import type { PestName } from './pest-name';
 
-  /** A rate of the label for one severity, pest or life stage. */
+  /** A rate of the label for one pest, life stage or severity, or for some of these together. */
   interface Props {
     name: string;
     number: number;
     was: (key: string, other?: string) => string;
     pests: readonly PestName[];
+    off: () => void;
   }
-  let { name, number, was, pests }: Props = $props();
-  let by = $state(untrack(() => was('by', 'severity')));
-  const SEVERITIES = ['light', 'moderate', 'heavy'].map((id) => ({ value: id, name: id }));
-  const items = $derived.by(() => {
-    const known =
-      by === 'severity'
-        ? SEVERITIES
-        : by === 'pest'
-          ? pests.map((p) => ({ value: p.id, name: p.name }))
-          : [...new Map(pests.flatMap((p) => p.stages).map((s) => [s.id, s.name]))].map(([value, of]) => ({
-              value,
-              name: of,
-            }));
-    const own = was('by', 'severity') === by ? was('of') : '';
-    const more = own !== '' && !known.some((item) => item.value === own) ? [{ value: own, name: own }] : [];
-    return [{ value: '', name: 'choose' }, ...known, ...more];
-  });
+  let { name, number, was, pests, off }: Props = $props();
+  const ANY = { value: '', name: 'any' };
+  const withOwn = (key: string, items: { value: string; name: string }[]) => {
+    const own = was(key);
+    const known = own === '' || items.some((item) => item.value === own);
+    return [ANY, ...items, ...(known ? [] : [{ value: own, name: own }])];
+  };
+  const severities = $derived(
+    withOwn(
+      'severity',
+      ['light', 'moderate', 'heavy'].map((id) => ({ value: id, name: id })),
+    ),
+  );
+  const species = $derived(
+    withOwn(
+      'pest',
+      pests.map((p) => ({ value: p.id, name: p.name })),
+    ),
+  );
+  const stages = $derived(
+    withOwn(
+      'stage',
+      [...new Map(pests.flatMap((p) => p.stages).map((s) => [s.id, s.name]))].map(([value, of]) => ({
+        value,
+        name: of,
+      })),
+    ),
+  );
 </script>
 
 <div class="fields">
   <Choice
-    label="Step {number}, by"
-    name="{name}.by"
-    value={by}
-    items={[
-      { value: 'severity', name: 'severity' },
-      { value: 'pest', name: 'pest' },
-      { value: 'stage', name: 'life stage' },
-    ]}
-    width="8rem"
-    onchange={(value) => (by = value)}
+    label="Rate {number}, where it is"
+    name="{name}.severity"
+    value={was('severity')}
+    items={severities}
+    width="10rem"
   />
-  {#key by}
-    <Choice
-      label="of"
-      name="{name}.of"
-      value={was('by', 'severity') === by ? was('of') : ''}
-      {items}
-      width="14rem"
-    />
-  {/key}
+  <Choice label="against" name="{name}.pest" value={was('pest')} items={species} width="13rem" />
+  <Choice label="at the stage" name="{name}.stage" value={was('stage')} items={stages} width="10rem" />
   <NumberField label="from" name="{name}.min" value={was('min')} width="6.5rem" />
   <NumberField label="to" name="{name}.max" value={was('max')} width="6.5rem" />
+  <button type="button" class="button button-plain" onclick={off}>Take rate {number} off</button>
 </div>

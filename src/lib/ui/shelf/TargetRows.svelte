@@ -3,15 +3,16 @@
   import { GRADE_WORDS } from '../../words';
   import Tick from '../parts/Tick.svelte';
   import { getErrors } from '../parts/errors';
-  import type { PestName } from './pest-name';
+  import type { PestGroup, PestName } from './pest-name';
 
   /** The pests that a use is for, each with its life stages and the evidence. */
   interface Props {
     at: string;
     own: Readonly<Record<string, string>>;
     pests: readonly PestName[];
+    groups?: readonly PestGroup[];
   }
-  let { at, own, pests }: Props = $props();
+  let { at, own, pests, groups = [] }: Props = $props();
   const errorFor = getErrors();
   interface Row {
     readonly pest: string;
@@ -31,6 +32,16 @@
   function add(): boolean {
     const wanted = typed.trim().toLowerCase();
     if (wanted === '') return false;
+    const group = groups.find((g) => g.name.toLowerCase() === wanted);
+    if (group) {
+      unknown = false;
+      rows = [
+        ...rows,
+        ...group.members.flatMap((id) => (left.some((p) => p.id === id) ? [{ pest: id, from: null }] : [])),
+      ];
+      typed = '';
+      return true;
+    }
     const found =
       left.find((p) => p.name.toLowerCase() === wanted) ??
       left.find((p) => p.name.toLowerCase().startsWith(wanted));
@@ -69,9 +80,10 @@
         <select
           class="field-input"
           name="{at}.targets.{k}.grade"
-          value={was('grade', 'fair')}
+          value={was('grade')}
           aria-label="Evidence against {nameOf(row.pest)}"
         >
+          <option value="">evidence: by the guide</option>
           {#each Object.entries(GRADE_WORDS) as [value, name] (value)}<option {value}>{name}</option>{/each}
         </select>
         <input
@@ -87,7 +99,7 @@
   {/each}
 </ul>
 <div class="add">
-  <label class="field-label" for="{at}-add">Against: type a pest, then Enter</label>
+  <label class="field-label" for="{at}-add">Against: type a pest or a group of them, then Enter</label>
   <input
     id="{at}-add"
     class="field-input"
@@ -99,7 +111,7 @@
       if (add()) event.preventDefault();
     }}
     onchange={() => {
-      if (left.some((p) => p.name === typed)) add();
+      if (left.some((p) => p.name === typed) || groups.some((g) => g.name === typed)) add();
     }}
   />
   {#if unknown}<p class="field-error">The field guide has no pest of that name.</p>{/if}

@@ -10,10 +10,11 @@
   import SharedUnit from '../parts/SharedUnit.svelte';
   import { getErrors } from '../parts/errors';
   import { getShow } from '../parts/show';
-  import ClauseRow from './ClauseRow.svelte';
+  import ClauseRows from './ClauseRows.svelte';
+  import MoreFields from './MoreFields.svelte';
   import StepRow from './StepRow.svelte';
   import TargetRows from './TargetRows.svelte';
-  import type { PestName } from './pest-name';
+  import type { PestGroup, PestName } from './pest-name';
 
   /** One use of a label, in the order of a label. */
   interface Props {
@@ -24,8 +25,9 @@
     /** The clauses of the card stand beside its first use. */
     clauses: Readonly<Record<string, string>> | null;
     pests: readonly PestName[];
+    groups?: readonly PestGroup[];
   }
-  let { at, own, clauses, pests }: Props = $props();
+  let { at, own, clauses, pests, groups = [] }: Props = $props();
   const show = getShow();
   const errorFor = getErrors();
   const PRODUCTS = ['ml', 'l', 'floz', 'tsp', 'tbsp', 'g', 'kg', 'oz', 'lb', 'million', 'count'];
@@ -39,11 +41,13 @@
   const perStart = $derived(
     was('per.value') !== '' ? [was('per.value'), was('per.unit')] : basis === 'mix' ? litre : area,
   );
-  let reEntry = $state(untrack(() => was('reEntry', 'until-dry')));
+  let reEntry = $state(untrack(() => was('reEntry', 'none')));
   const NOT_STATED = { value: '', name: 'not stated' };
   const stepCount = (): number =>
     Math.max(0, ...Object.keys(own).map((name) => Number(/^steps\.(\d+)\./.exec(name)?.[1] ?? -1) + 1));
-  let steps = $state(untrack(stepCount));
+  /** Rates for some cases: each row keeps the number of the fields that it started from. */
+  let nextStep = untrack(stepCount);
+  let steps = $state.raw(untrack(() => Array.from({ length: stepCount() }, (_, k) => k)));
 </script>
 
 <h3 class="field-label">Where</h3>
@@ -53,20 +57,16 @@
   {/each}
 </div>
 {#if errorFor(`${at}.sites`)}<p class="field-error">{errorFor(`${at}.sites`)}</p>{/if}
-<TargetRows {at} {own} {pests} />
-{#if clauses}
-  <ClauseRow key="pests" own={clauses} />
-  <ClauseRow key="sites" own={clauses} />
-  <ClauseRow key="excluded" own={clauses} />
-{/if}
+<TargetRows {at} {own} {pests} {groups} />
+{#if clauses}<ClauseRows keys={['pests', 'sites', 'excluded']} own={clauses} />{/if}
 
 <h3 class="section-head">How much</h3>
 <div class="fields">
   <Choice
     label="Put down"
     name="{at}.method"
-    value={was('method', 'spray')}
-    items={METHODS.map((value) => ({ value, name: METHOD_WORDS[value] }))}
+    value={was('method')}
+    items={[{ value: '', name: 'choose' }, ...METHODS.map((value) => ({ value, name: METHOD_WORDS[value] }))]}
     width="15rem"
   />
   <Choice
@@ -110,6 +110,7 @@
     units={VOLUMES}
     hint="blank: put down as it is"
   />
+  <NumberField label="or up to" name="{at}.mixMost" value={was('mixMost')} width="6.5rem" />
   <Amount
     label="for"
     name="{at}.mixPer"
@@ -119,21 +120,24 @@
     hint={basis === 'mix' ? 'blank: not stated' : 'blank: as the rate'}
   />
 </div>
-{#each Array.from({ length: steps }, (_, k) => k) as k (k)}
+{#each steps as k, i (k)}
   <StepRow
     name="{at}.steps.{k}"
-    number={k + 1}
+    number={i + 1}
     was={(key, other) => was(`steps.${k}.${key}`, other)}
     {pests}
+    off={() => (steps = steps.filter((other) => other !== k))}
   />
 {/each}
-<button type="button" class="button button-plain" onclick={() => (steps += 1)}
-  >Another rate for some cases</button
+<button
+  type="button"
+  class="button button-plain"
+  onclick={() => {
+    steps = [...steps, nextStep];
+    nextStep += 1;
+  }}>Another rate for some cases</button
 >
-{#if clauses}
-  <ClauseRow key="rate" own={clauses} />
-  <ClauseRow key="mix" own={clauses} />
-{/if}
+{#if clauses}<ClauseRows keys={['rate', 'mix']} own={clauses} />{/if}
 
 <h3 class="section-head">How often</h3>
 <div class="fields">
@@ -170,7 +174,13 @@
     ]}
     width="10rem"
   />
-  <Amount label="is" name="{at}.cap" value={was('cap.value')} unit={was('cap.unit', 'ml')} units={PRODUCTS} />
+  <Amount
+    label="is"
+    name="{at}.cap"
+    value={was('cap.value')}
+    unit={was('cap.unit', show.manner.units === 'us' ? 'floz' : 'ml')}
+    units={PRODUCTS}
+  />
   <Amount
     label="for the same area, or"
     name="{at}.capPer"
@@ -180,19 +190,45 @@
     hint="blank: as the rate"
   />
 </div>
+<details open={was('alsoCap.value') !== ''}>
+  <summary>A second yearly most, of the other of the two</summary>
+  <div class="fields">
+    <Amount
+      label="is"
+      name="{at}.alsoCap"
+      value={was('alsoCap.value')}
+      unit={was('alsoCap.unit', show.manner.units === 'us' ? 'lb' : 'g')}
+      units={PRODUCTS}
+    />
+    <Amount
+      label="for the same area, or"
+      name="{at}.alsoCapPer"
+      value={was('alsoCapPer.value')}
+      unit={was('alsoCapPer.unit', area[1])}
+      units={BASES}
+      hint="blank: as the first"
+    />
+  </div>
+</details>
 <fieldset>
-  <legend class="field-label">Only in these months (of the northern year); none ticked: not stated</legend>
+  <legend class="field-label">Only in these months; none ticked: not stated</legend>
+  <Choice
+    label="as printed for"
+    name="{at}.monthsFor"
+    value={was('monthsFor', 'north')}
+    items={[
+      { value: 'north', name: 'the northern half of the earth' },
+      { value: 'south', name: 'the southern half' },
+    ]}
+    width="16rem"
+  />
   <div class="ticks">
     {#each MONTHS as month, m (month)}
       <Tick label={month} name="{at}.months.{m + 1}" checked={was(`months.${m + 1}`) !== ''} />
     {/each}
   </div>
 </fieldset>
-{#if clauses}
-  <ClauseRow key="season" own={clauses} />
-  <ClauseRow key="interval" own={clauses} />
-  <ClauseRow key="yearly" own={clauses} />
-{/if}
+{#if clauses}<ClauseRows keys={['season', 'interval', 'yearly']} own={clauses} />{/if}
 
 <h3 class="section-head">Water and weather</h3>
 <div class="fields">
@@ -243,11 +279,7 @@
 <div class="ticks">
   <Tick label="Not in sunshine" name="{at}.keepFromSun" checked={was('keepFromSun') !== ''} />
 </div>
-{#if clauses}
-  <ClauseRow key="watering" own={clauses} />
-  <ClauseRow key="weather" own={clauses} />
-  <ClauseRow key="soil" own={clauses} />
-{/if}
+{#if clauses}<ClauseRows keys={['watering', 'weather', 'soil']} own={clauses} />{/if}
 
 <h3 class="section-head">Water beside it, bees, food, walls</h3>
 <div class="fields">
@@ -320,11 +352,21 @@
   />
   <Tick label="Not near live wires" name="{at}.keepFromLive" checked={was('keepFromLive') !== ''} />
 </div>
-{#if clauses}
-  {#each ['buffer', 'aquatic', 'bloom', 'pollinators', 'hardGround', 'height', 'edibles', 'preHarvest', 'food', 'electric'] as const as key (key)}
-    <ClauseRow {key} own={clauses} />
-  {/each}
-{/if}
+{#if clauses}<ClauseRows
+    keys={[
+      'buffer',
+      'aquatic',
+      'bloom',
+      'pollinators',
+      'hardGround',
+      'height',
+      'edibles',
+      'preHarvest',
+      'food',
+      'electric',
+    ]}
+    own={clauses}
+  />{/if}
 
 <h3 class="section-head">People, and what to expect</h3>
 <div class="fields">
@@ -333,10 +375,10 @@
     name="{at}.reEntry"
     value={reEntry}
     items={[
+      { value: 'none', name: 'not stated' },
       { value: 'until-dry', name: 'until dry' },
       { value: 'until-watered-in', name: 'until watered in and dry' },
       { value: 'hours', name: 'for hours' },
-      { value: 'none', name: 'not stated' },
     ]}
     width="14rem"
     onchange={(value) => (reEntry = value)}
@@ -347,11 +389,11 @@
   <NumberField
     label="Works from"
     name="{at}.effectFrom"
-    value={was('effectFrom', '3')}
+    value={was('effectFrom')}
     after="days"
     width="9.5rem"
   />
-  <NumberField label="to" name="{at}.effectTo" value={was('effectTo', '14')} after="days" width="6rem" />
+  <NumberField label="to" name="{at}.effectTo" value={was('effectTo')} after="days" width="6rem" />
   <NumberField
     label="Protects"
     name="{at}.protectsDays"
@@ -360,12 +402,16 @@
     width="8.5rem"
   />
 </div>
-{#if clauses}
-  <ClauseRow key="reEntry" own={clauses} />
-  <ClauseRow key="posting" own={clauses} />
-{/if}
+{#if clauses}<ClauseRows keys={['reEntry', 'posting']} own={clauses} />{/if}
+
+<MoreFields of="use" at="{at}." was={(key) => was(`more.${key}`)} />
 
 <style>
+  summary {
+    cursor: pointer;
+    color: var(--petrol);
+    padding: 0.45rem 0;
+  }
   .ticks {
     display: flex;
     flex-wrap: wrap;

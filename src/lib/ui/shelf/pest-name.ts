@@ -4,3 +4,9 @@ export interface PestName {
   readonly name: string;
   readonly stages: readonly { readonly id: string; readonly name: string }[];
 }
+
+/** Pests that labels name by one word: "white grubs". */
+export interface PestGroup {
+  readonly name: string;
+  readonly members: readonly string[];
+}

@@ -151,7 +151,11 @@
         >{#each use.targets as t (t.pest)}<tr
             ><td class="figure">{data.pests[t.pest]?.name ?? t.pest}</td><td
               >{t.stages.map((s) => data.pests[t.pest]?.stages[s] ?? s).join(', ')}</td
-            ><td>{GRADE_WORDS[t.grade]}: {t.reason.toLowerCase()}</td></tr
+            ><td
+              >{t.grade === null ? 'not said: by the guide' : GRADE_WORDS[t.grade]}{t.reason === ''
+                ? ''
+                : `: ${t.reason.toLowerCase()}`}</td
+            ></tr
           >{/each}</tbody
       >
     </table>

@@ -6,7 +6,7 @@ import { fieldsOf, fieldsOfCard, parseCard, parseLot } from '$lib/forms';
 import { wrongFields } from '$lib/server/session/answer';
 import { addLabel, cardVersions } from '$lib/server/store/shelf';
 import { addContainer } from '$lib/server/store/stock';
-import { pestNames } from '../pest-names';
+import { pestGroups, pestNames } from '../pest-names';
 import type { Actions, PageServerLoad } from './$types';
 
 /** An empty card, or a copy of one that is on the shelf. */
@@ -15,6 +15,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
   const [card] = from === null ? [] : await locals.inWorkspace((tx) => cardVersions(tx, from));
   return {
     pests: pestNames(),
+    groups: pestGroups(),
     from: card?.name ?? null,
     start: card ? { ...fieldsOfCard(card), name: `${card.name}, copy` } : {},
   };

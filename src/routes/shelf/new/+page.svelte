@@ -14,5 +14,12 @@
     From the container in your hand, in the label’s own order. What it does not state stays blank: a blank is
     “not stated”, never filled in.
   </p>
-  <LabelEditor {start} pests={data.pests} errors={form?.errors ?? []} container save="Put it on the shelf" />
+  <LabelEditor
+    {start}
+    pests={data.pests}
+    groups={data.groups}
+    errors={form?.errors ?? []}
+    container
+    save="Put it on the shelf"
+  />
 </div>

@@ -5,7 +5,7 @@ import { fieldsOf, fieldsOfCard, parseCard } from '$lib/forms';
 import { wrongFields } from '$lib/server/session/answer';
 import { addLabels, cardVersions } from '$lib/server/store/shelf';
 import { labelFiles } from '$lib/server/store/stock';
-import { pestNames } from '../../pest-names';
+import { pestGroups, pestNames } from '../../pest-names';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params }) => {
@@ -17,6 +17,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
     card: { id: card.id, name: card.name, version: card.version },
     start: fieldsOfCard(card),
     pests: pestNames(),
+    groups: pestGroups(),
     files,
   };
 };

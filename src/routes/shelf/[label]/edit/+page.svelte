@@ -20,6 +20,7 @@
   <LabelEditor
     {start}
     pests={data.pests}
+    groups={data.groups}
     errors={form?.errors ?? []}
     save="Save version {data.card.version + 1}"
   >
