@@ -16,6 +16,8 @@ export default defineConfig({
   // Node finds no names in the package's own main file.
   ssr: { noExternal: ['jsonc-parser'] },
   test: {
+    // Some server tests fill workspaces that others walk: always in the order of their names. No project's own option.
+    sequence: { sequencer: ByName },
     projects: [
       {
         extends: true,
@@ -38,8 +40,6 @@ export default defineConfig({
         extends: true,
         test: {
           name: 'server',
-          // Some of them fill workspaces that others walk: always in the order of their names.
-          sequence: { sequencer: ByName },
           include: ['src/**/*.server.test.ts', 'scripts/**/*.server.test.ts'],
           fileParallelism: false,
           testTimeout: 60_000,

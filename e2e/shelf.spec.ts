@@ -40,8 +40,10 @@ test('a label is copied by keyboard, its contradiction found, chosen against the
   await typeInto(page, [
     ['name', 'Brookfold Turf Liquid'],
     ['registration', 'X-12'],
+    ['form', 'liquid c'],
+    ['family', 'quick'],
     ['actives.0.name', 'bifenthrin'],
-    ['actives.0.gramsPerLitre', '80'],
+    ['actives.0.mass', '80'],
     ['actives.0.group', '3A'],
   ]);
   await tabTo(page, 'uses.0.sites.turf');
@@ -51,6 +53,7 @@ test('a label is copied by keyboard, its contradiction found, chosen against the
   await page.keyboard.press('Enter');
   await expect(page.getByText('Sod webworm', { exact: true })).toBeVisible();
   await typeInto(page, [
+    ['uses.0.method', 'spray'],
     ['uses.0.least', '20'],
     ['uses.0.most', '12'],
     ['uses.0.per.value', '100'],

@@ -176,7 +176,7 @@ test('webworms by soap flush, paced lawn, liquid with a carry-over, logged and c
   await expect(page.getByText('Count again on Wed 22 Sep')).toBeVisible();
   for (const [i, count] of [2, 3, 1, 2, 2].entries())
     await page.getByLabel(`Spot ${i + 1}`).fill(String(count));
-  await page.getByLabel('Counted on').fill('2027-09-22');
+  await page.getByRole('textbox', { name: 'Counted on' }).fill('2027-09-22');
   await expect(page.locator('.result').getByText('91.9 % fewer')).toBeVisible();
   await expect(page.locator('.verdict').getByText('Done', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Save', exact: true }).click();
