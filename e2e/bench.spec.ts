@@ -55,7 +55,7 @@ async function fill(page: Page, typed: Readonly<Record<string, string>>): Promis
     await page.locator(`[name="${name}"], [name="${name}.value"]`).first().fill(value);
 }
 
-test('a job of every method on the bench tells what the core tells', async ({ page }) => {
+test('a job of every method on the bench tells what the core tells', { tag: '@desk' }, async ({ page }) => {
   await open(page, '/how-much');
   for (const [method, typed, byHand] of JOBS) {
     // What the method before left would go over to this one, with its units.
@@ -79,50 +79,56 @@ test('a job of every method on the bench tells what the core tells', async ({ pa
   }
 });
 
-test('a job is kept into a case, opened again from there, and taken out', async ({ page }) => {
-  await open(page, '/how-much');
-  await page.getByRole('radio', { name: 'Dust in a void' }).check();
-  await fill(page, { least: '5', length: '2.4', width: '0.6', depth: 'deep' });
-  await expect(page.getByText('must be a number')).toBeVisible();
-  await fill(page, { depth: '0.1' });
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page).toHaveURL(/\/cases\/\d+\/mix$/);
-  const kept = page.getByRole('region', { name: 'Kept from the bench' });
-  await expect(kept.getByText('0.72 g')).toBeVisible();
-  await kept.getByRole('link', { name: 'Open on the bench' }).first().click();
-  await expect(page.locator('.big')).toHaveText('0.72 g');
-  await expect(page.getByLabel('Depth', { exact: true })).toHaveValue('0.1');
-  await page.goBack();
-  await kept.getByRole('button', { name: 'Take out' }).click();
-  await expect(kept).toHaveCount(0);
-});
+test(
+  'a job is kept into a case, opened again from there, and taken out',
+  { tag: '@hand' },
+  async ({ page }) => {
+    await open(page, '/how-much');
+    await page.getByRole('radio', { name: 'Dust in a void' }).check();
+    await fill(page, { least: '5', length: '2.4', width: '0.6', depth: 'deep' });
+    await expect(page.getByText('must be a number')).toBeVisible();
+    await fill(page, { depth: '0.1' });
+    await page.getByRole('button', { name: 'Keep' }).click();
+    await expect(page).toHaveURL(/\/cases\/\d+\/mix$/);
+    const kept = page.getByRole('region', { name: 'Kept from the bench' });
+    await expect(kept.getByText('0.72 g')).toBeVisible();
+    await kept.getByRole('link', { name: 'Open on the bench' }).first().click();
+    await expect(page.locator('.big')).toHaveText('0.72 g');
+    await expect(page.getByLabel('Depth', { exact: true })).toHaveValue('0.1');
+    await page.goBack();
+    await kept.getByRole('button', { name: 'Take out' }).click();
+    await expect(kept).toHaveCount(0);
+  },
+);
 
-test('Mix says what it costs, halts two products without a jar, and the day’s jobs share their loads', async ({
-  page,
-}) => {
-  await open(page, '/cases/6/mix');
-  await page.getByText('What it costs, what the shelf lacks').click();
-  const reach = page.getByRole('region', { name: 'How far it reaches' });
-  await expect(reach.getByText('g of deltamethrin')).toHaveCount(2);
-  await page.getByLabel('Treatments in the season').fill('2');
-  await page.getByLabel('Quote of a service').fill('120');
-  await expect(page.getByText('more than doing it')).toBeVisible();
-  await page.getByText('Rate, tank and measure').click();
-  await page.getByText('A second product in the same tank').click();
-  await page.getByLabel('Second product').selectOption('stonewath-systemic');
-  await expect(page.getByText('One product at a time').first()).toBeVisible();
-  await expect(page.getByText('No amounts while a Halt is open.')).toBeVisible();
-  await page.getByLabel('Second product').selectOption('sallowfold-bacterium');
-  await expect(page.getByText('No jar was tried').first()).toBeVisible();
-  // Nothing was saved: the case is as it was.
-  await open(page, '/mix-together');
-  const turf = page.getByRole('region', { name: 'Tarnside Turf Liquid' });
-  // 125 ml per 1,000 m² on 336 m² in 60 l per 1,000 m², in the tank that the case names.
-  await expect(turf.getByText('42 ml in 20.2 l')).toBeVisible();
-  await expect(turf.getByText('15 l over 250 m²', { exact: false })).toBeVisible();
-  await expect(turf.getByText('5.16 l over 86 m²', { exact: false })).toBeVisible();
-  await turf.getByRole('checkbox', { name: 'Tow tank 100 l' }).check();
-  await expect(turf.getByText('20.2 l over 336 m²', { exact: false })).toBeVisible();
-  await turf.getByRole('checkbox', { name: /Lantern Bay Guest House/ }).uncheck();
-  await expect(turf.getByText('Tick a job and a tank.')).toBeVisible();
-});
+test(
+  'Mix says what it costs, halts two products without a jar, and the day’s jobs share their loads',
+  { tag: '@hand' },
+  async ({ page }) => {
+    await open(page, '/cases/6/mix');
+    await page.getByText('What it costs, what the shelf lacks').click();
+    const reach = page.getByRole('region', { name: 'How far it reaches' });
+    await expect(reach.getByText('g of deltamethrin')).toHaveCount(2);
+    await page.getByLabel('Treatments in the season').fill('2');
+    await page.getByLabel('Quote of a service').fill('120');
+    await expect(page.getByText('more than doing it')).toBeVisible();
+    await page.getByText('Rate, tank and measure').click();
+    await page.getByText('A second product in the same tank').click();
+    await page.getByLabel('Second product').selectOption('stonewath-systemic');
+    await expect(page.getByText('One product at a time').first()).toBeVisible();
+    await expect(page.getByText('No amounts while a Halt is open.')).toBeVisible();
+    await page.getByLabel('Second product').selectOption('sallowfold-bacterium');
+    await expect(page.getByText('No jar was tried').first()).toBeVisible();
+    // Nothing was saved: the case is as it was.
+    await open(page, '/mix-together');
+    const turf = page.getByRole('region', { name: 'Tarnside Turf Liquid' });
+    // 125 ml per 1,000 m² on 336 m² in 60 l per 1,000 m², in the tank that the case names.
+    await expect(turf.getByText('42 ml in 20.2 l')).toBeVisible();
+    await expect(turf.getByText('15 l over 250 m²', { exact: false })).toBeVisible();
+    await expect(turf.getByText('5.16 l over 86 m²', { exact: false })).toBeVisible();
+    await turf.getByRole('checkbox', { name: 'Tow tank 100 l' }).check();
+    await expect(turf.getByText('20.2 l over 336 m²', { exact: false })).toBeVisible();
+    await turf.getByRole('checkbox', { name: /Lantern Bay Guest House/ }).uncheck();
+    await expect(turf.getByText('Tick a job and a tank.')).toBeVisible();
+  },
+);

@@ -15,51 +15,53 @@ async function stepIn(
   return page;
 }
 
-test('an owner invites somebody, who joins, signs out and in again, and reads but does not change', async ({
-  browser,
-}, info) => {
-  const viewport = info.project.use.viewport ?? { width: 1280, height: 800 };
-  const email = `office.${info.project.name}@ostermere.example`;
-  const boss = await stepIn(browser, 'R. Hallow', viewport);
-  await open(boss, '/people');
-  await boss.getByLabel('E-mail address').fill(email);
-  await boss.getByLabel('Role', { exact: true }).selectOption('viewer');
-  await boss.getByRole('button', { name: 'Make a link' }).click();
-  const link = (await boss.locator('.address').textContent()) ?? '';
-  expect(link).toContain('/join/');
+test(
+  'an owner invites somebody, who joins, signs out and in again, and reads but does not change',
+  { tag: '@desk' },
+  async ({ browser }, info) => {
+    const viewport = info.project.use.viewport ?? { width: 1280, height: 800 };
+    const email = `office.${info.project.name}@ostermere.example`;
+    const boss = await stepIn(browser, 'R. Hallow', viewport);
+    await open(boss, '/people');
+    await boss.getByLabel('E-mail address').fill(email);
+    await boss.getByLabel('Role', { exact: true }).selectOption('viewer');
+    await boss.getByRole('button', { name: 'Make a link' }).click();
+    const link = (await boss.locator('.address').textContent()) ?? '';
+    expect(link).toContain('/join/');
 
-  const context = await browser.newContext({ viewport, storageState: { cookies: [], origins: [] } });
-  const page = await context.newPage();
-  await open(page, link);
-  await page.getByLabel('Your name').fill('V. Reed');
-  await page.getByLabel('Password').fill('short');
-  await page.getByRole('button', { name: 'Join' }).click();
-  await expect(page.getByText('at least 10 characters. Four or five words')).toBeVisible();
-  await page.getByLabel('Password').fill('reeds by the lake side');
-  await page.getByRole('button', { name: 'Join' }).click();
-  await expect(page.getByRole('link', { name: /V\. Reed/ })).toBeVisible();
+    const context = await browser.newContext({ viewport, storageState: { cookies: [], origins: [] } });
+    const page = await context.newPage();
+    await open(page, link);
+    await page.getByLabel('Your name').fill('V. Reed');
+    await page.getByLabel('Password').fill('short');
+    await page.getByRole('button', { name: 'Join' }).click();
+    await expect(page.getByText('at least 10 characters. Four or five words')).toBeVisible();
+    await page.getByLabel('Password').fill('reeds by the lake side');
+    await page.getByRole('button', { name: 'Join' }).click();
+    await expect(page.getByRole('link', { name: /V\. Reed/ })).toBeVisible();
 
-  await open(page, '/cases/6/mix');
-  await expect(page.getByText('figures can be tried, but not saved')).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Save', exact: true })).toHaveCount(0);
+    await open(page, '/cases/6/mix');
+    await expect(page.getByText('figures can be tried, but not saved')).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Save', exact: true })).toHaveCount(0);
 
-  await open(page, '/account');
-  await page.getByRole('button', { name: 'Sign out here' }).click();
-  await expect(page.getByText('You are signed out.')).toBeVisible();
-  await open(page, '/cases/6/mix');
-  await page.getByLabel('E-mail address').fill(email);
-  await page.getByLabel('Password').fill('reeds by the lake side');
-  await page.getByRole('button', { name: 'Sign in' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Mix' })).toBeVisible();
-  await open(boss, '/people');
-  await boss
-    .getByRole('listitem')
-    .filter({ hasText: email })
-    .getByRole('button', { name: /Take V\. Reed out/ })
-    .click();
-  await open(page, '/cases');
-  await expect(page.getByText('You belong to no workspace now')).toBeVisible();
-});
+    await open(page, '/account');
+    await page.getByRole('button', { name: 'Sign out here' }).click();
+    await expect(page.getByText('You are signed out.')).toBeVisible();
+    await open(page, '/cases/6/mix');
+    await page.getByLabel('E-mail address').fill(email);
+    await page.getByLabel('Password').fill('reeds by the lake side');
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await expect(page.getByRole('heading', { level: 1, name: 'Mix' })).toBeVisible();
+    await open(boss, '/people');
+    await boss
+      .getByRole('listitem')
+      .filter({ hasText: email })
+      .getByRole('button', { name: /Take V\. Reed out/ })
+      .click();
+    await open(page, '/cases');
+    await expect(page.getByText('You belong to no workspace now')).toBeVisible();
+  },
+);
 
 test('two people measure one lawn: the later save shows both changes and keeps them', async ({
   browser,
@@ -94,47 +96,51 @@ test('two people measure one lawn: the later save shows both changes and keeps t
   await expect(technician.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible();
 });
 
-test('a local rule halts a remedy where its amounts would be, and US measures change what is read', async ({
-  browser,
-}, info) => {
-  const viewport = info.project.use.viewport ?? { width: 1280, height: 800 };
-  const page = await stepIn(browser, 'M. Finch', viewport);
-  await open(page, '/settings');
-  await page.getByLabel('Measures').selectOption('us');
-  await page.getByLabel('Rule 1').selectOption('ban');
-  await page.getByLabel('Where it is written').fill('Town order 12');
-  await page.getByRole('button', { name: 'Save the settings' }).click();
-  await expect(page.getByText('Saved.')).toBeVisible();
-  await open(page, '/cases/1/choose');
-  await expect(page.getByText('is not allowed here').first()).toBeVisible();
-  await open(page, '/cases/2/look');
-  await expect(page.getByText(/per ft²/).first()).toBeVisible();
-  await open(page, '/settings');
-  await page.getByLabel('Measures').selectOption('metric');
-  await page.getByLabel('Rule 1').selectOption('');
-  await page.getByRole('button', { name: 'Save the settings' }).click();
-  await expect(page.getByText('Saved.')).toBeVisible();
-  await open(page, '/cases/1/choose');
-  await expect(page.getByText('is not allowed here')).toHaveCount(0);
-});
+test(
+  'a local rule halts a remedy where its amounts would be, and US measures change what is read',
+  { tag: '@desk' },
+  async ({ browser }, info) => {
+    const viewport = info.project.use.viewport ?? { width: 1280, height: 800 };
+    const page = await stepIn(browser, 'M. Finch', viewport);
+    await open(page, '/settings');
+    await page.getByLabel('Measures').selectOption('us');
+    await page.getByLabel('Rule 1').selectOption('ban');
+    await page.getByLabel('Where it is written').fill('Town order 12');
+    await page.getByRole('button', { name: 'Save the settings' }).click();
+    await expect(page.getByText('Saved.')).toBeVisible();
+    await open(page, '/cases/1/choose');
+    await expect(page.getByText('is not allowed here').first()).toBeVisible();
+    await open(page, '/cases/2/look');
+    await expect(page.getByText(/per ft²/).first()).toBeVisible();
+    await open(page, '/settings');
+    await page.getByLabel('Measures').selectOption('metric');
+    await page.getByLabel('Rule 1').selectOption('');
+    await page.getByRole('button', { name: 'Save the settings' }).click();
+    await expect(page.getByText('Saved.')).toBeVisible();
+    await open(page, '/cases/1/choose');
+    await expect(page.getByText('is not allowed here')).toHaveCount(0);
+  },
+);
 
-test('a customer sees the notice of a treatment, and nothing once it is revoked', async ({
-  browser,
-}, info) => {
-  const viewport = info.project.use.viewport ?? { width: 1280, height: 800 };
-  const boss = await stepIn(browser, 'R. Hallow', viewport);
-  await open(boss, '/cases/6/share');
-  await boss.getByRole('button', { name: 'Make a link' }).click();
-  const link = (await boss.locator('.address').textContent()) ?? '';
-  const customer = await (
-    await browser.newContext({ viewport, storageState: { cookies: [], origins: [] } })
-  ).newPage();
-  await open(customer, link);
-  await expect(customer.getByRole('heading', { level: 1, name: 'Notice of a treatment' })).toBeVisible();
-  await expect(customer.getByText('Keep people and pets off until everything is dry.')).toBeVisible();
-  await expect(customer.getByRole('navigation')).toHaveCount(0);
-  await open(boss, '/cases/6/share');
-  await boss.getByRole('button', { name: 'Revoke' }).first().click();
-  await customer.reload();
-  await expect(customer.getByText('This link shows nothing')).toBeVisible();
-});
+test(
+  'a customer sees the notice of a treatment, and nothing once it is revoked',
+  { tag: '@hand' },
+  async ({ browser }, info) => {
+    const viewport = info.project.use.viewport ?? { width: 1280, height: 800 };
+    const boss = await stepIn(browser, 'R. Hallow', viewport);
+    await open(boss, '/cases/6/share');
+    await boss.getByRole('button', { name: 'Make a link' }).click();
+    const link = (await boss.locator('.address').textContent()) ?? '';
+    const customer = await (
+      await browser.newContext({ viewport, storageState: { cookies: [], origins: [] } })
+    ).newPage();
+    await open(customer, link);
+    await expect(customer.getByRole('heading', { level: 1, name: 'Notice of a treatment' })).toBeVisible();
+    await expect(customer.getByText('Keep people and pets off until everything is dry.')).toBeVisible();
+    await expect(customer.getByRole('navigation')).toHaveCount(0);
+    await open(boss, '/cases/6/share');
+    await boss.getByRole('button', { name: 'Revoke' }).first().click();
+    await customer.reload();
+    await expect(customer.getByText('This link shows nothing')).toBeVisible();
+  },
+);

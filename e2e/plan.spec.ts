@@ -29,39 +29,40 @@ async function press(page: Page, name: string): Promise<void> {
 
 const saved = (page: Page) => expect(page.locator('[data-saving="saved"]')).toBeVisible();
 
-test('the lakeside lawn is drawn from a list of lengths by the keyboard alone, with its beds and its strip', async ({
-  page,
-}, info) => {
-  test.skip(info.project.name === 'phone', 'There is no keyboard on a telephone.');
-  const plan = await newPlan(page, 'Lawn from a list');
-  await press(page, 'Draw it');
-  await type(page, '0; 0', '19.5 e', '24 n', '19.5 w', '');
-  const chosen = page.getByRole('region', { name: 'The chosen zone' });
-  await expect(chosen.getByText('468 m²')).toBeVisible();
-  await press(page, 'Cut out');
-  await type(page, '8; 6', '3 e', '2 n', '3 w', '');
-  await expect(chosen.getByText('462 m²')).toBeVisible();
-  await press(page, 'Cut out');
-  await type(page, '14; 15', '2; 0', '4 0°', '2 270°', '');
-  await expect(chosen.getByText('454 m²')).toBeVisible();
-  await page.getByLabel('What to draw').focus();
-  await page.keyboard.type('no-s');
-  await page.getByLabel('How it is drawn').focus();
-  await page.keyboard.type('as a r');
-  await press(page, 'Draw it');
-  await type(page, '5.5 x 24 at 0; 0');
-  await page.getByRole('button', { name: /^Lawn,/ }).focus();
-  await page.keyboard.press('Enter');
-  // By hand: 19.5 × 24 − 3 × 2 − 2 × 4 − 5.5 × 24 = 322.
-  await expect(chosen.getByText('322 m²', { exact: true })).toBeVisible();
-  await expect(chosen.getByText('between 319 m² and 325 m²')).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(chosen.getByText('454 m²', { exact: true })).toBeVisible();
-  await page.getByRole('button', { name: 'Redo' }).click();
-  await saved(page);
-  await open(page, plan);
-  await expect(page.getByRole('button', { name: 'Lawn, lawn, 322 m²' })).toBeVisible();
-});
+test(
+  'the lakeside lawn is drawn from a list of lengths by the keyboard alone, with its beds and its strip',
+  { tag: '@desk' },
+  async ({ page }) => {
+    const plan = await newPlan(page, 'Lawn from a list');
+    await press(page, 'Draw it');
+    await type(page, '0; 0', '19.5 e', '24 n', '19.5 w', '');
+    const chosen = page.getByRole('region', { name: 'The chosen zone' });
+    await expect(chosen.getByText('468 m²')).toBeVisible();
+    await press(page, 'Cut out');
+    await type(page, '8; 6', '3 e', '2 n', '3 w', '');
+    await expect(chosen.getByText('462 m²')).toBeVisible();
+    await press(page, 'Cut out');
+    await type(page, '14; 15', '2; 0', '4 0°', '2 270°', '');
+    await expect(chosen.getByText('454 m²')).toBeVisible();
+    await page.getByLabel('What to draw').focus();
+    await page.keyboard.type('no-s');
+    await page.getByLabel('How it is drawn').focus();
+    await page.keyboard.type('as a r');
+    await press(page, 'Draw it');
+    await type(page, '5.5 x 24 at 0; 0');
+    await page.getByRole('button', { name: /^Lawn,/ }).focus();
+    await page.keyboard.press('Enter');
+    // By hand: 19.5 × 24 − 3 × 2 − 2 × 4 − 5.5 × 24 = 322.
+    await expect(chosen.getByText('322 m²', { exact: true })).toBeVisible();
+    await expect(chosen.getByText('between 319 m² and 325 m²')).toBeVisible();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(chosen.getByText('454 m²', { exact: true })).toBeVisible();
+    await page.getByRole('button', { name: 'Redo' }).click();
+    await saved(page);
+    await open(page, plan);
+    await expect(page.getByRole('button', { name: 'Lawn, lawn, 322 m²' })).toBeVisible();
+  },
+);
 
 test('an irregular yard is put on the plan by two tapes, and a split keeps every square metre', async ({
   page,
@@ -116,59 +117,62 @@ const FILE = {
   ],
 };
 
-test('a GeoJSON file is read in and comes back as it was, and one that is damaged is refused by its path', async ({
-  page,
-}) => {
-  const plan = await newPlan(page, 'Lawn from a file');
-  await page.getByText('North and place, files').click();
-  const choose = (text: string) =>
-    page
-      .getByLabel('Read in GeoJSON')
-      .setInputFiles({ name: 'plan.geojson', mimeType: 'application/geo+json', buffer: Buffer.from(text) });
-  await choose(JSON.stringify(FILE).replace('54.4033]', '"x"]'));
-  await expect(page.getByText('features.0.geometry.coordinates.0', { exact: false })).toBeVisible();
-  await expect(page.getByText('Nothing is drawn yet', { exact: false })).toBeVisible();
-  await choose(JSON.stringify(FILE));
-  await expect(page.getByText('1 zones taken in', { exact: false })).toBeVisible();
-  await saved(page);
-  const back = (await (await page.request.get(`${plan}/export?as=geojson`)).json()) as typeof FILE;
-  expect(back.features.map(({ id, geometry, properties }) => ({ id, geometry, properties }))).toEqual(
-    FILE.features.map(({ id, geometry, properties }) => ({ id, geometry, properties })),
-  );
-  const zones = await (await page.request.get(`${plan}/export?as=csv`)).text();
-  expect(zones.split('\n')[0]).toContain('name,kind,layer,measured,error_pct,area_m2');
-  expect(zones).toContain('North lawn,lawn,outside,geojson,1,');
-});
+test(
+  'a GeoJSON file is read in and comes back as it was, and one that is damaged is refused by its path',
+  { tag: '@desk' },
+  async ({ page }) => {
+    const plan = await newPlan(page, 'Lawn from a file');
+    await page.getByText('North and place, files').click();
+    const choose = (text: string) =>
+      page
+        .getByLabel('Read in GeoJSON')
+        .setInputFiles({ name: 'plan.geojson', mimeType: 'application/geo+json', buffer: Buffer.from(text) });
+    await choose(JSON.stringify(FILE).replace('54.4033]', '"x"]'));
+    await expect(page.getByText('features.0.geometry.coordinates.0', { exact: false })).toBeVisible();
+    await expect(page.getByText('Nothing is drawn yet', { exact: false })).toBeVisible();
+    await choose(JSON.stringify(FILE));
+    await expect(page.getByText('1 zones taken in', { exact: false })).toBeVisible();
+    await saved(page);
+    const back = (await (await page.request.get(`${plan}/export?as=geojson`)).json()) as typeof FILE;
+    expect(back.features.map(({ id, geometry, properties }) => ({ id, geometry, properties }))).toEqual(
+      FILE.features.map(({ id, geometry, properties }) => ({ id, geometry, properties })),
+    );
+    const zones = await (await page.request.get(`${plan}/export?as=csv`)).text();
+    expect(zones.split('\n')[0]).toContain('name,kind,layer,measured,error_pct,area_m2');
+    expect(zones).toContain('North lawn,lawn,outside,geojson,1,');
+  },
+);
 
-test('what is drawn without a network is kept, and what two people draw at once is put together and told', async ({
-  page,
-  context,
-}, info) => {
-  const plan = await newPlan(page, `Two at once, ${info.project.name}`);
-  const other = await context.newPage();
-  await open(other, plan);
-  const draw = async (on: Page, typed: string) => {
-    await on.getByLabel('How it is drawn').selectOption('rectangle');
-    await on.getByRole('button', { name: 'Draw it' }).click();
-    await on.getByLabel('The lawn').fill(typed);
-    await on.keyboard.press('Enter');
-  };
-  await draw(page, '10 x 4 at 0; 0');
-  await saved(page);
-  await draw(other, '6 x 5 at 20; 0');
-  await expect(other.getByText('changed this plan meanwhile', { exact: false })).toBeVisible();
-  await expect(other.getByRole('button', { name: 'Lawn, lawn, 40 m²' })).toBeVisible();
-  await saved(other);
-  await expect(page.getByRole('button', { name: /30 m²/ })).toBeVisible({ timeout: 15_000 });
-  await context.setOffline(true);
-  await draw(page, '7 x 1 at 40; 0');
-  await expect(page.locator('[data-saving="kept-here"]')).toBeVisible();
-  await context.setOffline(false);
-  // The tab is closed before it could be sent; another one takes it up.
-  await open(page, plan);
-  await expect(page.getByRole('button', { name: /lawn, 7 m²/ })).toBeVisible();
-  await saved(page);
-});
+test(
+  'what is drawn without a network is kept, and what two people draw at once is put together and told',
+  { tag: '@hand' },
+  async ({ page, context }, info) => {
+    const plan = await newPlan(page, `Two at once, ${info.project.name}`);
+    const other = await context.newPage();
+    await open(other, plan);
+    const draw = async (on: Page, typed: string) => {
+      await on.getByLabel('How it is drawn').selectOption('rectangle');
+      await on.getByRole('button', { name: 'Draw it' }).click();
+      await on.getByLabel('The lawn').fill(typed);
+      await on.keyboard.press('Enter');
+    };
+    await draw(page, '10 x 4 at 0; 0');
+    await saved(page);
+    await draw(other, '6 x 5 at 20; 0');
+    await expect(other.getByText('changed this plan meanwhile', { exact: false })).toBeVisible();
+    await expect(other.getByRole('button', { name: 'Lawn, lawn, 40 m²' })).toBeVisible();
+    await saved(other);
+    await expect(page.getByRole('button', { name: /30 m²/ })).toBeVisible({ timeout: 15_000 });
+    await context.setOffline(true);
+    await draw(page, '7 x 1 at 40; 0');
+    await expect(page.locator('[data-saving="kept-here"]')).toBeVisible();
+    await context.setOffline(false);
+    // The tab is closed before it could be sent; another one takes it up.
+    await open(page, plan);
+    await expect(page.getByRole('button', { name: /lawn, 7 m²/ })).toBeVisible();
+    await saved(page);
+  },
+);
 
 test('a bed is laid by taps, crosses itself, is put right by dragging a corner, and goes out as a picture', async ({
   page,
@@ -210,54 +214,55 @@ test('a bed is laid by taps, crosses itself, is put right by dragging a corner, 
   expect((await download).suggestedFilename()).toBe('plan.png');
 });
 
-test('two fingers spread bring the plan nearer, one moves it, and a corner follows the finger that holds it', async ({
-  page,
-}, info) => {
-  test.skip(info.project.name !== 'phone', 'Fingers are for telephones.');
-  await newPlan(page, 'Yard by finger');
-  const sheet = page.getByRole('group', { name: /^Plan, outside/ });
-  const box = await sheet.boundingBox();
-  if (!box) throw new Error('the sheet is not there');
-  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
-  await page.getByLabel('How it is drawn').selectOption({ label: 'as a rectangle' });
-  await page.getByRole('button', { name: 'Draw it' }).tap();
-  await page.touchscreen.tap(x - 60, y - 60);
-  await page.touchscreen.tap(x + 60, y + 60);
-  const lawn = page.getByRole('button', { name: /^Lawn,/ });
-  await expect(lawn).toBeVisible();
-  const width = async () => (await lawn.boundingBox())?.width ?? 0;
-  const left = async () => (await lawn.boundingBox())?.x ?? 0;
-  const hand = await page.context().newCDPSession(page);
-  type Finger = readonly [number, number];
-  const stroke = async (path: (at: number) => readonly Finger[]): Promise<void> => {
-    const touchPoints = (at: number) => path(at).map(([fx, fy], id) => ({ x: fx, y: fy, id }));
-    await hand.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: touchPoints(0) });
-    for (let i = 1; i <= 8; i += 1)
-      await hand.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: touchPoints(i) });
-    await hand.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
-  };
-  const narrow = await width();
-  const outline = (await lawn.getAttribute('d')) ?? '';
-  await stroke((i) => [
-    [x - 30 - 4 * i, y],
-    [x + 30 + 4 * i, y],
-  ]);
-  // From 60 pixels apart to 124; the fingers were on the chosen lawn, which stays where and as large as it was.
-  await expect.poll(async () => (await width()) / narrow).toBeCloseTo(124 / 60, 0);
-  await expect(lawn).toHaveAttribute('d', outline);
-  const before = await left();
-  await page.keyboard.press('Escape');
-  await stroke((i) => [[x - 160 + 5 * i, y + 150]]);
-  await expect.poll(async () => (await left()) - before).toBeGreaterThan(30);
-  await page.getByRole('button', { name: 'Show all' }).tap();
-  // The corner across from the first stretches the rectangle by as much as the finger moves.
-  await expect
-    .poll(async () => (await page.locator('[data-corner="2"]').boundingBox())?.y)
-    .toBeGreaterThan(box.y);
-  const corner = await page.locator('[data-corner="2"]').boundingBox();
-  if (!corner) throw new Error('the corner is not there');
-  const wide = await width();
-  await stroke((i) => [[corner.x + 6 - 5 * i, corner.y + 6]]);
-  await expect.poll(async () => wide - (await width())).toBeGreaterThan(25);
-  await saved(page);
-});
+test(
+  'two fingers spread bring the plan nearer, one moves it, and a corner follows the finger that holds it',
+  { tag: '@hand' },
+  async ({ page }) => {
+    await newPlan(page, 'Yard by finger');
+    const sheet = page.getByRole('group', { name: /^Plan, outside/ });
+    const box = await sheet.boundingBox();
+    if (!box) throw new Error('the sheet is not there');
+    const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+    await page.getByLabel('How it is drawn').selectOption({ label: 'as a rectangle' });
+    await page.getByRole('button', { name: 'Draw it' }).tap();
+    await page.touchscreen.tap(x - 60, y - 60);
+    await page.touchscreen.tap(x + 60, y + 60);
+    const lawn = page.getByRole('button', { name: /^Lawn,/ });
+    await expect(lawn).toBeVisible();
+    const width = async () => (await lawn.boundingBox())?.width ?? 0;
+    const left = async () => (await lawn.boundingBox())?.x ?? 0;
+    const hand = await page.context().newCDPSession(page);
+    type Finger = readonly [number, number];
+    const stroke = async (path: (at: number) => readonly Finger[]): Promise<void> => {
+      const touchPoints = (at: number) => path(at).map(([fx, fy], id) => ({ x: fx, y: fy, id }));
+      await hand.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: touchPoints(0) });
+      for (let i = 1; i <= 8; i += 1)
+        await hand.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: touchPoints(i) });
+      await hand.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+    };
+    const narrow = await width();
+    const outline = (await lawn.getAttribute('d')) ?? '';
+    await stroke((i) => [
+      [x - 30 - 4 * i, y],
+      [x + 30 + 4 * i, y],
+    ]);
+    // From 60 pixels apart to 124; the fingers were on the chosen lawn, which stays where and as large as it was.
+    await expect.poll(async () => (await width()) / narrow).toBeCloseTo(124 / 60, 0);
+    await expect(lawn).toHaveAttribute('d', outline);
+    const before = await left();
+    await page.keyboard.press('Escape');
+    await stroke((i) => [[x - 160 + 5 * i, y + 150]]);
+    await expect.poll(async () => (await left()) - before).toBeGreaterThan(30);
+    await page.getByRole('button', { name: 'Show all' }).tap();
+    // The corner across from the first stretches the rectangle by as much as the finger moves.
+    await expect
+      .poll(async () => (await page.locator('[data-corner="2"]').boundingBox())?.y)
+      .toBeGreaterThan(box.y);
+    const corner = await page.locator('[data-corner="2"]').boundingBox();
+    if (!corner) throw new Error('the corner is not there');
+    const wide = await width();
+    await stroke((i) => [[corner.x + 6 - 5 * i, corner.y + 6]]);
+    await expect.poll(async () => wide - (await width())).toBeGreaterThan(25);
+    await saved(page);
+  },
+);

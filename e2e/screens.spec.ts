@@ -85,29 +85,48 @@ interface Engine {
 const overflow = (page: Page): Promise<number> =>
   page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
 
-for (const path of SCREENS)
-  test(`${path} can be read by everybody and fits its window, wide and on a telephone`, async ({ page }) => {
-    const faults: string[] = [];
-    page.on('pageerror', (error) => faults.push(error.message));
-    page.on(
-      'console',
-      (message) =>
-        message.type() === 'error' && !message.text().includes('404') && faults.push(message.text()),
-    );
-    const asked: string[] = [];
-    page.on('request', (request) => asked.push(new URL(request.url()).hostname));
-    await open(page, await addressOf(page, path));
-    await page.evaluate(AXE);
-    expect(await violations(page)).toEqual([]);
-    expect(await overflow(page), 'wide').toBeLessThanOrEqual(0);
-    await page.setViewportSize({ width: 390, height: 844 });
-    expect(await violations(page)).toEqual([]);
-    expect(await overflow(page), 'on a telephone').toBeLessThanOrEqual(0);
-    await page.getByRole('button', { name: 'Night sheet' }).click();
-    expect(await violations(page, ['color-contrast'])).toEqual([]);
-    expect(faults).toEqual([]);
-    expect(new Set(asked)).toEqual(new Set(['127.0.0.1']));
+// One window looks at them all, one after the other: what it has read once it does not read again.
+test.describe('every screen', () => {
+  let page: Page;
+  test.beforeAll(async ({ browser }, info) => {
+    const { baseURL, storageState, locale, viewport } = info.project.use;
+    page = await browser.newPage({
+      ...(baseURL === undefined ? {} : { baseURL }),
+      ...(storageState === undefined ? {} : { storageState }),
+      ...(locale === undefined ? {} : { locale }),
+      viewport: viewport ?? null,
+    });
   });
+  test.afterAll(() => page.close());
+  test.afterEach(() => {
+    page.removeAllListeners();
+  });
+
+  for (const path of SCREENS)
+    test(`${path} can be read by everybody and fits its window, wide and on a telephone`, async () => {
+      const faults: string[] = [];
+      page.on('pageerror', (error) => faults.push(error.message));
+      page.on(
+        'console',
+        (message) =>
+          message.type() === 'error' && !message.text().includes('404') && faults.push(message.text()),
+      );
+      const asked: string[] = [];
+      page.on('request', (request) => asked.push(new URL(request.url()).hostname));
+      await page.setViewportSize({ width: 1280, height: 800 });
+      await open(page, await addressOf(page, path));
+      await page.evaluate(AXE);
+      expect(await violations(page)).toEqual([]);
+      expect(await overflow(page), 'wide').toBeLessThanOrEqual(0);
+      await page.setViewportSize({ width: 390, height: 844 });
+      expect(await violations(page)).toEqual([]);
+      expect(await overflow(page), 'on a telephone').toBeLessThanOrEqual(0);
+      await page.getByRole('button', { name: 'Night sheet' }).click();
+      expect(await violations(page, ['color-contrast'])).toEqual([]);
+      expect(faults).toEqual([]);
+      expect(new Set(asked)).toEqual(new Set(['127.0.0.1']));
+    });
+});
 
 test('the keys open stops, and type where a field is', async ({ page }) => {
   await open(page, '/cases/6/look');

@@ -265,14 +265,18 @@ test('grubs by turf flap, nematodes, a changed lawn, a wrong entry and its corre
   await expect(follows(page).getByText('100 million on Wed 15 Sep')).toBeVisible();
 });
 
-test('a nest by the sand pit keeps every amount away until it is ruled out', async ({ page }) => {
-  await open(page, '/');
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('halted');
-  await open(page, '/cases/8/mix');
-  await expect(page.getByText(/Halt · Could be: yellowjackets/)).toBeVisible();
-  await expect(page.getByText('No amounts while a Halt is open.')).toBeVisible();
-  await expect(follows(page).getByText('none while a Halt is open')).toBeVisible();
-});
+test(
+  'a nest by the sand pit keeps every amount away until it is ruled out',
+  { tag: '@hand' },
+  async ({ page }) => {
+    await open(page, '/');
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('halted');
+    await open(page, '/cases/8/mix');
+    await expect(page.getByText(/Halt · Could be: yellowjackets/)).toBeVisible();
+    await expect(page.getByText('No amounts while a Halt is open.')).toBeVisible();
+    await expect(follows(page).getByText('none while a Halt is open')).toBeVisible();
+  },
+);
 
 test('a grub is told by its raster, doubt is said, and bumble bees stop the plan', async ({ page }, info) => {
   const wide = info.project.name === 'wide';
@@ -335,38 +339,46 @@ test('a grub is told by its raster, doubt is said, and bumble bees stop the plan
   await expect(page.getByText(/Halt · This is: bumble bees/)).toBeVisible();
 });
 
-test('the field guide finds misspelt names, and tells two look-alikes apart', async ({ page }) => {
-  await open(page, '/guide');
-  await page.getByLabel('Name, scientific name, or what you see').fill('yelowjaket');
-  await expect(page.getByRole('listitem').filter({ hasText: 'Yellowjackets' })).toBeVisible();
-  await page.getByLabel('Name, scientific name, or what you see').fill('wool holes');
-  await page.getByRole('link', { name: /Clothes moths/ }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Clothes moths' })).toBeVisible();
-  await page.getByRole('link', { name: 'Carpet beetles' }).first().click();
-  await expect(page.getByText('bristly larvae without silk')).toBeVisible();
-  await page.getByRole('link', { name: 'I have seen this: start a case' }).click();
-  await expect(page.getByRole('radio', { name: 'bedroom, wardrobe' })).toBeChecked();
-});
+test(
+  'the field guide finds misspelt names, and tells two look-alikes apart',
+  { tag: '@hand' },
+  async ({ page }) => {
+    await open(page, '/guide');
+    await page.getByLabel('Name, scientific name, or what you see').fill('yelowjaket');
+    await expect(page.getByRole('listitem').filter({ hasText: 'Yellowjackets' })).toBeVisible();
+    await page.getByLabel('Name, scientific name, or what you see').fill('wool holes');
+    await page.getByRole('link', { name: /Clothes moths/ }).click();
+    await expect(page.getByRole('heading', { level: 1, name: 'Clothes moths' })).toBeVisible();
+    await page.getByRole('link', { name: 'Carpet beetles' }).first().click();
+    await expect(page.getByText('bristly larvae without silk')).toBeVisible();
+    await page.getByRole('link', { name: 'I have seen this: start a case' }).click();
+    await expect(page.getByRole('radio', { name: 'bedroom, wardrobe' })).toBeChecked();
+  },
+);
 
-test('just tell me how much, without a case, and typed before the scripts came', async ({ page }) => {
-  let come = (): void => {};
-  const slow = new Promise<void>((resolve) => (come = resolve));
-  await page.route(/\/_app\/.*\.js$/, async (route) => {
-    await slow;
-    await route.continue();
-  });
-  await page.goto('/how-much', { waitUntil: 'commit' });
-  await page.getByLabel('At least').fill('12');
-  await page.getByLabel('At most').fill('20');
-  await page.getByLabel('Finished mix, if it is mixed', { exact: true }).fill('6');
-  come();
-  await page.getByLabel('Area, length, volume or spots', { exact: true }).fill('310');
-  await page.getByLabel('Rate chosen').fill('15');
-  await page.getByLabel('The tank holds', { exact: true }).fill('15');
-  await page.getByLabel('Smallest mark of the measure', { exact: true }).fill('5');
-  await expect(page.getByText('50 ml', { exact: true }).first()).toBeVisible();
-  await expect(page.getByRole('img', { name: /^Load 2: .*add 10 ml, top up to 3\.5 l/ })).toBeVisible();
-  await page.getByLabel('Rate chosen').fill('21');
-  await expect(page.getByText('Halt: the chosen rate passes the label’s most.')).toBeVisible();
-  await expect(page.getByText('50 ml', { exact: true })).toHaveCount(0);
-});
+test(
+  'just tell me how much, without a case, and typed before the scripts came',
+  { tag: '@hand' },
+  async ({ page }) => {
+    let come = (): void => {};
+    const slow = new Promise<void>((resolve) => (come = resolve));
+    await page.route(/\/_app\/.*\.js$/, async (route) => {
+      await slow;
+      await route.continue();
+    });
+    await page.goto('/how-much', { waitUntil: 'commit' });
+    await page.getByLabel('At least').fill('12');
+    await page.getByLabel('At most').fill('20');
+    await page.getByLabel('Finished mix, if it is mixed', { exact: true }).fill('6');
+    come();
+    await page.getByLabel('Area, length, volume or spots', { exact: true }).fill('310');
+    await page.getByLabel('Rate chosen').fill('15');
+    await page.getByLabel('The tank holds', { exact: true }).fill('15');
+    await page.getByLabel('Smallest mark of the measure', { exact: true }).fill('5');
+    await expect(page.getByText('50 ml', { exact: true }).first()).toBeVisible();
+    await expect(page.getByRole('img', { name: /^Load 2: .*add 10 ml, top up to 3\.5 l/ })).toBeVisible();
+    await page.getByLabel('Rate chosen').fill('21');
+    await expect(page.getByText('Halt: the chosen rate passes the label’s most.')).toBeVisible();
+    await expect(page.getByText('50 ml', { exact: true })).toHaveCount(0);
+  },
+);

@@ -26,10 +26,12 @@ export function needPostgres() {
   return now;
 }
 
-/** Debian's Chromium for the end-to-end tests and pictures. */
+const CHROMIUM = '/usr/bin/chromium-headless-shell';
+
+/** Debian's Chromium without windows, for the end-to-end tests and pictures. */
 export function needChromium() {
-  if (!existsSync('/usr/bin/chromium')) installDebian(['chromium']);
-  return '/usr/bin/chromium';
+  if (!existsSync(CHROMIUM)) installDebian(['chromium-headless-shell']);
+  return CHROMIUM;
 }
 
 /** @param {string[]} packages */

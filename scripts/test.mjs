@@ -61,14 +61,7 @@ async function everything(out, count) {
       await vitest('unit', {}, out, count);
     },
   ]);
-  await together([
-    () => suite('screens', [], out, count),
-    async () => {
-      await suite('server', [], out, count);
-      await suite('wide', [], out, count);
-    },
-    () => suite('phone', [], out, count),
-  ]);
+  await together([() => suite('server', [], out, count), () => suite('e2e', [], out, count)]);
 }
 
 /** What has to be there before anything of the application can run. @param {() => Promise<void>} work */
@@ -98,7 +91,7 @@ async function suite(name, which, out, count) {
     NIMSY_TEST_DATABASE: instance.databaseUrl,
     NIMSY_TEST_OWNER: instance.ownerUrl,
     NIMSY_TEST_SUPER: instance.superUrl,
-    NIMSY_CHROMIUM: '/usr/bin/chromium',
+    NIMSY_CHROMIUM: needChromium(),
   };
   try {
     if (name === 'server' || name === 'long') await vitest(name, env, out, count);

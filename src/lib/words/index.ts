@@ -85,3 +85,4 @@ export {
 } from './bench';
 export { formulaWords, inputName, SOURCE_WORDS } from './working-terms';
 export { verdictWords } from './verdict';
+export { LABEL_FIGURE_WORDS, labelFigureText } from './label-figures';

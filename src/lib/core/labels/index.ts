@@ -25,3 +25,4 @@ export { MORE_FIELDS, MORE_SECTIONS, moreFields } from './more';
 export type { More, MoreField, MoreKey, MoreSection } from './more';
 export type { Ends } from './label';
 export { capOf, otherHalf } from './label';
+export type { LabelFigureKind } from './figures';

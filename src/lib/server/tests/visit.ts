@@ -52,7 +52,11 @@ export class Visitor {
 
   async #keep(response: Response): Promise<Answer> {
     const set = response.headers.getSetCookie()[0];
-    if (set !== undefined) this.cookie = /Max-Age=0|1970/.test(set) ? '' : (set.split(';')[0] ?? '');
+    if (set !== undefined) {
+      // Only what stands behind the token: one that happened to hold “1970” was once taken for a cookie that ends.
+      const [pair = '', ...terms] = set.split(';');
+      this.cookie = terms.some((term) => /^ *Max-Age=0 *$|^ *Expires=.*\b1970\b/i.test(term)) ? '' : pair;
+    }
     return {
       status: response.status,
       text: await response.text(),

@@ -3,6 +3,7 @@
   import { page } from '$app/state';
   import { onMount } from 'svelte';
   import { DraftKeeper, type FormDraft, type FormState } from '../../offline/form-draft';
+  import { fillForm } from './fill';
   import { getShow } from './show';
   import { getZone } from './today';
 
@@ -100,21 +101,7 @@
     const at = form();
     if (!draft || !at) return;
     await prepare?.(draft.fields);
-    const wanted = new Map(draft.fields);
-    const controls = [...at.elements].filter(
-      (one): one is HTMLInputElement | HTMLSelectElement | HTMLTextAreaElement =>
-        one instanceof HTMLInputElement ||
-        one instanceof HTMLSelectElement ||
-        one instanceof HTMLTextAreaElement,
-    );
-    for (const control of controls) {
-      if (control.name === '' || OWN.test(control.name) || control.type === 'file') continue;
-      if (control instanceof HTMLInputElement && (control.type === 'checkbox' || control.type === 'radio'))
-        control.checked = wanted.get(control.name) === control.value;
-      else if (wanted.has(control.name)) control.value = wanted.get(control.name) ?? '';
-      control.dispatchEvent(new Event('input', { bubbles: true }));
-      control.dispatchEvent(new Event('change', { bubbles: true }));
-    }
+    fillForm(at, new Map(draft.fields), (name) => OWN.test(name));
     offer = null;
   }
   function drop(): void {

@@ -18,6 +18,7 @@
   import { setErrors } from '../parts/errors';
   import ClauseRows from './ClauseRows.svelte';
   import MoreFields from './MoreFields.svelte';
+  import PasteLabel from './PasteLabel.svelte';
   import LabelPreview from './LabelPreview.svelte';
   import UseFields from './UseFields.svelte';
   import type { PestGroup, PestName } from './pest-name';
@@ -163,6 +164,7 @@
       }}
   >
     <Draft taken={taken > 0 ? taken : undefined} {prepare} />
+    <PasteLabel uses={uses.length} />
     <h2 class="section-head">What it is</h2>
     <div class="fields">
       <Field label="Name on the label" name="name" value={was('name')} width="18rem" required />
