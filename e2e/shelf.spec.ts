@@ -133,3 +133,98 @@ test(
     await expect(page.getByText('What was changed besides the records: 1')).toBeVisible();
   },
 );
+
+test(
+  'a label of two uses takes no more than 40 entries, and the text of a label fills in its own figures',
+  {
+    tag: '@desk',
+  },
+  async ({ page }) => {
+    let entries = 0;
+    const set = async (name: string, value: string): Promise<void> => {
+      entries += 1;
+      const field = page.locator(`[name="${name}"]`);
+      const kind = await field.evaluate((one) =>
+        one instanceof HTMLSelectElement ? 'select' : one instanceof HTMLInputElement ? one.type : '',
+      );
+      if (kind === 'select') await field.selectOption(value);
+      else if (kind === 'checkbox') await field.setChecked(value === 'on');
+      else await field.fill(value);
+    };
+    const press = async (name: string, last = false): Promise<void> => {
+      entries += 1;
+      const buttons = page.getByRole('button', { name });
+      await (last ? buttons.last() : buttons.first()).click();
+    };
+    const against = async (use: number, pest: string): Promise<void> => {
+      entries += 1;
+      await page.locator(`[id="uses.${use}-add"]`).fill(pest);
+      await page.locator(`[id="uses.${use}-add"]`).press('Enter');
+    };
+    await open(page, '/shelf/new');
+    await set('name', 'Fenholme Lawn Concentrate');
+    await set('registration', 'X-4471');
+    await set('signalWord', 'Caution');
+    await set('form', 'concentrate');
+    await set('family', 'residual');
+    await set('actives.0.name', 'lambda-cyhalothrin');
+    await set('actives.0.percent', '9.7');
+    await set('actives.0.group', '3A');
+    await set('uses.0.sites.turf', 'on');
+    await against(0, 'Chinch bug');
+    await set('uses.0.method', 'spray');
+    await set('uses.0.least', '12,5');
+    await set('uses.0.most', '25');
+    await set('uses.0.mix.value', '6');
+    await set('uses.0.noSoonerThanDays', '7');
+    await set('uses.0.maxPerYear', '6');
+    await set('uses.0.rainFreeHours', '24');
+    await set('uses.0.maxWindKmh', '15');
+    await set('uses.0.reEntry', 'until-dry');
+    await press('Another use, as a copy of the last');
+    await set('uses.1.sites.turf', '');
+    await set('uses.1.sites.mound', 'on');
+    await press('Take Chinch bug off', true);
+    await against(1, 'ants');
+    await set('uses.1.method', 'drench');
+    await set('uses.1.basis', 'mix');
+    await set('uses.1.least', '5');
+    await set('uses.1.most', '5');
+    await set('uses.1.mix.value', '');
+    await set('ppe', 'gloves, goggles');
+    await set('firstAid', 'Rinse the eyes for a quarter of an hour.');
+    await set('size.value', '500');
+    await set('lot', 'F1');
+    await set('price', '24,50');
+    const plain = page.getByRole('region', { name: 'In plain words' });
+    await expect(plain.getByText('12.5 to 25 ml in 6 l of finished mix for 100 m²')).toBeVisible();
+    await expect(plain.getByText('5 ml in 1 l', { exact: false })).toBeVisible();
+    await press('Put it on the shelf');
+    expect(entries).toBeLessThanOrEqual(40);
+    await expect(page.getByRole('heading', { level: 1, name: 'Fenholme Lawn Concentrate' })).toBeVisible();
+    await expect(page.getByText('lot F1')).toBeVisible();
+
+    // The same label from its text: each figure is taken from beside its sentence, in the units it is printed in.
+    await open(page, '/shelf/new');
+    await page.getByText('Paste the label’s text').click();
+    await page
+      .getByLabel('The text of the label')
+      .fill(
+        'CAUTION\nApply 0.5 to 1.5 fl oz of product per 1,000 sq ft in 2 gallons of water. Do not apply when wind speed is above 10 mph. Do not use more than six times per year.',
+      );
+    await expect(page.getByText('5 figures were recognised', { exact: false })).toBeVisible();
+    for (const figure of ['The rate', 'The finished mix', 'Wind at most', 'Most in 12 months, times'])
+      await page.getByRole('button', { name: `Take ${figure}` }).click();
+    await expect(page.locator('[name="uses.0.maxWindKmh"]')).toHaveValue('10 mph');
+    await expect(page.locator('[name="uses.0.maxPerYear"]')).toHaveValue('6');
+    await expect(page.locator('[name="uses.0.rateUnit"]')).toHaveValue('floz');
+    // What stood in a field before is not told once another number was typed into it.
+    await expect(page.getByText('It was', { exact: false })).toHaveCount(0);
+    await expect(
+      plain.getByText('0.5 to 1.5 fl oz in 2 gal (US) of finished mix for 1,000 ft², 6 times a year', {
+        exact: false,
+      }),
+    ).toBeVisible();
+    await expect(page.locator('[name="clauses.rate.text"]')).toHaveValue(/^Apply 0\.5 to 1\.5 fl oz/);
+  },
+);

@@ -61,7 +61,11 @@ async function everything(out, count) {
       await vitest('unit', {}, out, count);
     },
   ]);
-  await together([() => suite('server', [], out, count), () => suite('e2e', [], out, count)]);
+  /** @param {...string} names */
+  const oneByOne = async (...names) => {
+    for (const name of names) await suite(name, [], out, count);
+  };
+  await together([() => oneByOne('server', 'phone'), () => oneByOne('screens', 'wide')]);
 }
 
 /** What has to be there before anything of the application can run. @param {() => Promise<void>} work */

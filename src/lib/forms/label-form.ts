@@ -280,6 +280,14 @@ export function parseCard(
       : [];
   refused.push(
     ...half(f.storeFrom, f.storeTo, f.storeFrom === null ? 'storeFrom' : 'storeTo'),
+    // A rate for some cases without its case, or without its figure, is not dropped without a word.
+    ...f.uses.flatMap((u, i) =>
+      u.steps.flatMap(({ min, max, severity, pest, stage }, k) => {
+        const [named, figured] = [severity + pest + stage !== '', min !== null || max !== null];
+        const path = `uses.${i}.steps.${k}.${named ? 'min' : 'severity'}`;
+        return finished && named !== figured ? [refusal('invalid-input', path, { expected: 'needed' })] : [];
+      }),
+    ),
     ...f.uses.flatMap((u, i) => [
       ...half(u.waterMm, u.waterHours, `uses.${i}.${u.waterMm === null ? 'waterMm' : 'waterHours'}`),
     ]),

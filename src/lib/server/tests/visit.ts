@@ -87,3 +87,25 @@ export async function asAccount(base: string, account: Account): Promise<Visitor
 
 export const FIRM = '00000000-0000-4000-8000-000000000001';
 export const HOME = '00000000-0000-4000-8000-000000000002';
+
+/** Sends one file by a form, with other fields beside it. */
+export function sendFile(
+  visitor: Visitor,
+  path: string,
+  name: string,
+  content: string | Uint8Array,
+  more: Record<string, string> = {},
+): Promise<Answer> {
+  const form = new FormData();
+  const bytes = typeof content === 'string' ? content : new Uint8Array(content);
+  form.set(name, new Blob([bytes]), 'a file.pdf');
+  for (const [field, value] of Object.entries(more)) form.set(field, value);
+  return visitor.post(path, form);
+}
+
+/** A workspace of one's own, with the demonstration labels, so that others' counts stay true. */
+export async function ownPlace(base: string, name: string): Promise<Visitor> {
+  const visitor = await asAccount(base, 'householder');
+  await visitor.post('/account?/found', { workspace: name });
+  return visitor;
+}

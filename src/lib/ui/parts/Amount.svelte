@@ -86,6 +86,10 @@
         invalid={error !== undefined}
         describedby={error ? `${id}-e` : undefined}
         onunit={takeUnit}
+        onnumber={(typed) => {
+          // What is typed anew has nothing to do with what stood here before.
+          if (was && typed !== now) was = null;
+        }}
       />
     </div>
     <select

@@ -35,6 +35,20 @@
   $effect(() => {
     known = new Set(of.filter((one) => (field(one)?.defaultValue ?? '') !== ''));
   });
+  /** What is typed anew has nothing to do with what stood there before. */
+  $effect(() => {
+    const { form } = select;
+    const typed = (event: Event): void => {
+      const { target } = event;
+      if (!(target instanceof HTMLInputElement) || !changed.some((c) => c.name === target.name)) return;
+      const read = readTyped(target.value, show.manner.numbers, chosen);
+      changed = changed.filter(
+        (c) => c.name !== target.name || (read.kind === 'number' && read.value === c.now.number),
+      );
+    };
+    form?.addEventListener('input', typed);
+    return () => form?.removeEventListener('input', typed);
+  });
   function put(one: string, number: number | null): void {
     const at = field(one);
     if (!at) return;

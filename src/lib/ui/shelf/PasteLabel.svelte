@@ -102,7 +102,7 @@
     gap: 0.8rem;
     align-items: center;
     padding: 0.45rem 0;
-    border-top: 1px solid var(--hairline);
+    border-top: 1px solid var(--rule);
   }
   q {
     display: block;

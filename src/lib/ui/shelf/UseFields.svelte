@@ -39,7 +39,12 @@
   const litre = show.manner.units === 'us' ? ['1', 'gal'] : ['1', 'l'];
   let basis = $state(untrack(() => was('basis', 'target')));
   const perStart = $derived(
-    was('per.value') !== '' ? [was('per.value'), was('per.unit')] : basis === 'mix' ? litre : area,
+    // A rate for an area says nothing of a dilution: its ground is not taken for so much mix.
+    was('per.value') !== '' && was('basis', 'target') === basis
+      ? [was('per.value'), was('per.unit')]
+      : basis === 'mix'
+        ? litre
+        : area,
   );
   let reEntry = $state(untrack(() => was('reEntry', 'none')));
   const NOT_STATED = { value: '', name: 'not stated' };
