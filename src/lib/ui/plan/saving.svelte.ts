@@ -29,6 +29,8 @@ export class PlanSaving {
   #revision: number;
   #timer: ReturnType<typeof setTimeout> | undefined;
   #since = 0;
+  /** One is on its way: the next waits for its answer, or it would be refused as somebody else's change. */
+  #underWay = false;
   #keeping: ReturnType<typeof setTimeout> | undefined;
   #looking: ReturnType<typeof setInterval> | undefined;
 
@@ -100,7 +102,16 @@ export class PlanSaving {
 
   async #send(): Promise<void> {
     this.#since = 0;
-    if (this.state === 'sending') return;
+    if (this.#underWay) return;
+    this.#underWay = true;
+    try {
+      await this.#sendNow();
+    } finally {
+      this.#underWay = false;
+    }
+  }
+
+  async #sendNow(): Promise<void> {
     const sent = this.plan();
     this.state = 'sending';
     let answer: Response;
