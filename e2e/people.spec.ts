@@ -78,6 +78,9 @@ test('two people measure one lawn: the later save shows both changes and keeps t
   await technician.getByLabel('Length, m').fill(longer);
   await technician.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(technician.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible();
+  // Longer than a draft waits to be kept: what was saved is not told as “not saved yet” after it.
+  await technician.waitForTimeout(600);
+  await expect(technician.getByText('not saved yet', { exact: false })).toHaveCount(0);
 
   await boss.getByRole('button', { name: 'Save', exact: true }).click();
   const conflict = boss.getByRole('alert', { name: 'Somebody else saved meanwhile' });

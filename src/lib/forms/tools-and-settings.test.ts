@@ -14,7 +14,8 @@ describe('a tool as it is entered', () => {
     '%s is taken with what it holds, or with nothing where it holds nothing',
     (kind) => {
       const [unit] = SIZE_UNITS[kind];
-      const holds = unit === undefined ? {} : { 'size.value': '12', 'size.unit': unit };
+      const holds: Record<string, string> =
+        unit === undefined ? {} : { 'size.value': '12', 'size.unit': unit };
       expect(parseEquipment(fields({ kind, name: 'A tool', ...holds }))).toMatchObject({
         ok: { kind, name: 'A tool', size: unit === undefined ? 1 : 12, unit: unit ?? 'count', price: null },
       });

@@ -55,6 +55,17 @@ describe('the draft of a form', () => {
     keeper.typed(START);
     expect([keeper.dirty, on.kept.size]).toEqual([false, 0]);
   });
+  it('begins anew from what was taken: typed back to what the page opened with, it is a draft', () => {
+    const on = shelf();
+    const keeper = new DraftKeeper('k', START, on, () => 0);
+    keeper.typed(TYPED);
+    keeper.taken(TYPED);
+    expect([keeper.dirty, on.kept.size]).toEqual([false, 0]);
+    keeper.typed(TYPED);
+    expect(keeper.dirty).toBe(false);
+    keeper.typed(START);
+    expect([keeper.dirty, on.kept.size]).toEqual([true, 1]);
+  });
   it('is not offered where the page says the same already, nor after a month', () => {
     const on = shelf();
     new DraftKeeper('k', START, on, () => 0).typed(TYPED);

@@ -44,7 +44,7 @@ export class DraftKeeper {
   readonly #shelf: Shelf | null;
   readonly #now: () => number;
   /** What the page opened with: a form that stands so again has no draft. */
-  readonly #start: FormState;
+  #start: FormState;
   #dirty = false;
   #kept = true;
 
@@ -95,7 +95,13 @@ export class DraftKeeper {
     }
   }
 
-  /** The form was taken, or its draft is not wanted. */
+  /** It was taken as it stands: what is typed from here on is measured against that. */
+  taken(fields: FormState): void {
+    this.#start = fields;
+    this.forget();
+  }
+
+  /** Its draft is not wanted. */
   forget(): void {
     this.#dirty = false;
     try {

@@ -112,5 +112,6 @@ export function moreText(field: MoreField, value: string | number | boolean, sho
   if (field.kind === 'measure') return show.lengthText(value);
   if (field.in === 'm2') return show.areaText(value);
   if (field.in === 'g') return show.massText(value);
-  return `${show.exactText(value)} ${field.in ? IN_WORDS[field.in] : ''}`.trim();
+  const unit = field.in ? IN_WORDS[field.in] : '';
+  return `${show.exactText(value)} ${value === 1 ? unit.replace(/(?<=[a-z]{3})s$/, '') : unit}`.trim();
 }

@@ -53,15 +53,19 @@
     const who = `${page.data.workspace ?? ''} ${page.data.person ?? ''}`;
     keeper = new DraftKeeper(`${who} ${page.url.pathname} ${name}`, stateOf(), shelf(), () => Date.now());
     offer = keeper.offered();
+    const keep = (): void => {
+      clearTimeout(timer);
+      keeper?.typed(stateOf());
+      said = keeper?.dirty ? (keeper.kept ? 'kept' : 'not-kept') : '';
+    };
     const typed = (): void => {
       leaving = false;
       clearTimeout(timer);
-      timer = setTimeout(() => {
-        keeper?.typed(stateOf());
-        said = keeper?.dirty ? (keeper.kept ? 'kept' : 'not-kept') : '';
-      }, AFTER_MS);
+      timer = setTimeout(keep, AFTER_MS);
     };
+    // What is sent is kept first: once it was taken, nothing that was typed before may be kept after it.
     const sent = (): void => {
+      keep();
       leaving = true;
     };
     at?.addEventListener('input', typed);
@@ -78,7 +82,8 @@
   $effect(() => {
     leaving = false;
     if (taken === undefined || taken === null || taken === false) return;
-    keeper?.forget();
+    clearTimeout(timer);
+    keeper?.taken(stateOf());
     said = '';
   });
   beforeNavigate((navigation) => {
