@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Component } from 'svelte';
   import { untrack } from 'svelte';
-  import type { CaseFacts } from '../../core/case';
+  import type { CaseFacts, CaseView } from '../../core/case';
   import { showIn, type Manner } from '../../words';
   import { setErrors } from '../parts/errors';
   import { setShow } from '../parts/show';
@@ -11,17 +11,19 @@
   /** A screen of a case with all that stands around it on its page: for tests alone. */
   interface Props {
     facts: CaseFacts;
+    /** What follows from them, worked out once for all screens of a case. */
+    view: CaseView;
     manner: Manner;
     screen: Component<Record<string, unknown>>;
     given: Record<string, unknown>;
   }
-  let { facts, manner, screen: Screen, given }: Props = $props();
+  let { facts, view, manner, screen: Screen, given }: Props = $props();
   // What stands beside an amount is of the other system on purpose.
   const show = setShow({ ...showIn(untrack(() => manner)), besideText: () => null });
   setToday(() => facts.today);
   setZone(() => 'Europe/London');
   setErrors(() => undefined);
-  setSheet(new CaseSheet(() => facts, show));
+  setSheet(Object.defineProperty(new CaseSheet(() => facts, show), 'view', { get: () => view }));
 </script>
 
 <Screen {...given} />
