@@ -77,7 +77,7 @@ test('two people measure one lawn: the later save shows both changes and keeps t
   await boss.getByLabel('Width, m').fill('12');
   await technician.getByLabel('Length, m').fill(longer);
   await technician.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(technician.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible();
+  await expect(technician.getByRole('status').getByText('Saved', { exact: true })).toBeVisible();
   // Longer than a draft waits to be kept: what was saved is not told as “not saved yet” after it.
   await technician.waitForTimeout(600);
   await expect(technician.getByText('not saved yet', { exact: false })).toHaveCount(0);
@@ -96,7 +96,7 @@ test('two people measure one lawn: the later save shows both changes and keeps t
   await technician.getByLabel('Width, m').fill('9');
   await technician.getByLabel('Length, m').fill(was);
   await technician.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(technician.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible();
+  await expect(technician.getByRole('status').getByText('Saved', { exact: true })).toBeVisible();
 });
 
 test(

@@ -112,7 +112,7 @@ test(
     await page.getByRole('radio', { name: /Brookfold Turf Liquid/ }).check();
     await page.getByLabel('Reason, where it is not the first').fill('The cool box failed');
     await page.getByRole('button', { name: 'Save', exact: true }).click();
-    await expect(page.getByRole('status').getByText('Saved')).toBeVisible();
+    await expect(page.getByRole('status').getByText('Saved', { exact: true })).toBeVisible();
     await stop(page, 8);
     await page.getByLabel('Wind, km/h').fill('8');
     await page.getByLabel('End', { exact: true }).fill('08:10');

@@ -180,7 +180,7 @@ test('webworms by soap flush, paced lawn, liquid with a carry-over, logged and c
   await expect(page.locator('.result').getByText('91.9 % fewer')).toBeVisible();
   await expect(page.locator('.verdict').getByText('Done', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByRole('status').getByText('Saved')).toBeVisible();
+  await expect(page.getByRole('status').getByText('Saved', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Close the case' }).click();
   await expect(page.getByRole('button', { name: 'Open the case again' })).toBeVisible();
 });
@@ -247,7 +247,7 @@ test('grubs by turf flap, nematodes, a changed lawn, a wrong entry and its corre
   await trail.nth(3).click();
   await page.getByLabel('Width, m').fill('10');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByRole('status').getByText('Saved')).toBeVisible();
+  await expect(page.getByRole('status').getByText('Saved', { exact: true })).toBeVisible();
   await trail.nth(5).click();
   await expect(page.getByText('An earlier stop changed after this was saved.')).toBeVisible();
   await expect(page.getByText('Add 100 million of Wath Lawn Nematodes')).toBeVisible();
