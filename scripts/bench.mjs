@@ -12,7 +12,7 @@ import { ROOT } from './say.mjs';
 const PAGES = ['/empty', '/', '/cases/6/look', '/cases/6/mix', '/cases/6/place'];
 const ROUNDS = 5;
 const REQUESTS = 200;
-const SCRIPT_LIMIT_KB = 130;
+const SCRIPT_LIMIT_KB = 150;
 const SIGN_INS = 80;
 const AT_ONCE = 4;
 
@@ -164,7 +164,7 @@ async function loadedScripts() {
       page: path,
       scripts: files,
       'gzip kB': (bytes / 1000).toFixed(1),
-      'under 130 kB': bytes / 1000 < SCRIPT_LIMIT_KB,
+      'under 150 kB': bytes / 1000 < SCRIPT_LIMIT_KB,
       'ready ms': Math.round(timing),
       'idle ms': Math.round(performance.now() - start - 500),
     });

@@ -43,7 +43,7 @@ export {
   moreText,
   moreUnitText,
 } from './more-terms';
-export { endsText, rangeText, useLimits, useRateText, useText } from './label';
+export { endsText, moreLimits, rangeText, useLimits, useRateText, useText } from './label';
 export type { Limit } from './label';
 export { CLAUSE_WORDS, METHOD_WORDS, SITE_WORDS, STOCK_REASON_WORDS, STOCK_STATE_WORDS } from './shelf-terms';
 export { CLASH_WORDS, SIDE_WORDS, WISH_WORDS } from './choose-terms';

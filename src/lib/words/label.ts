@@ -1,4 +1,12 @@
-import { moreFields, otherHalf, type ClauseKey, type Ends, type LabelUse, type Method } from '../core/labels';
+import {
+  moreFields,
+  otherHalf,
+  type ClauseKey,
+  type Ends,
+  type LabelUse,
+  type Method,
+  type More,
+} from '../core/labels';
 import { MORE_WORDS, moreText } from './more-terms';
 import { valueIn, sameDimension, type Quantity } from '../core/units';
 import type { Show } from './show';
@@ -109,7 +117,7 @@ export interface Limit {
   readonly name: string;
   /** null: not stated. */
   readonly text: string | null;
-  readonly clause: ClauseKey;
+  readonly clause: ClauseKey | null;
 }
 
 const monthName = (month: number): string =>
@@ -202,10 +210,17 @@ export function useLimits(use: LabelUse, show: Show): Limit[] {
       when(use.daysToEffect, ([from, to]) => (from === to ? days(to) : `${from} to ${days(to)}`)),
     ),
     limit('Protects', 'rate', when(use.protectsDays, days)),
-    // What is not stated of these is not missed by a plan, and stays away.
-    ...moreFields('use').flatMap(([key, field]) => {
-      const value = use.more?.[key];
-      return value === undefined ? [] : [limit(MORE_WORDS[key], 'rate', moreText(field, value, show))];
-    }),
+    ...moreLimits(use.more, 'use', show),
   ];
+}
+
+/** What else a card or a use says. What is not stated of these is not missed by a plan, and stays away. */
+export function moreLimits(more: More | undefined, of: 'card' | 'use', show: Show): Limit[] {
+  return moreFields(of).flatMap(([key, field]) => {
+    const value = more?.[key];
+    // No clause of the card has their words.
+    return value === undefined
+      ? []
+      : [{ name: MORE_WORDS[key], clause: null, text: moreText(field, value, show) }];
+  });
 }

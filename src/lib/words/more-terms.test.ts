@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { MORE_FIELDS, MORE_SECTIONS, type MoreField } from '../core/labels';
+import { moreLimits } from './label';
 import { LABEL_FIGURE_WORDS, labelFigureText } from './label-figures';
 import { MORE_SECTION_WORDS, moreChoiceText, moreText, moreUnitText, MORE_WORDS } from './more-terms';
 import { PLAIN_MANNER, showIn, type Manner } from './show';
@@ -48,6 +49,27 @@ describe('what else a label says', () => {
   it('has a unit behind every number that has one', () => {
     for (const [key, field] of entries)
       expect(moreUnitText(field, DE) !== '', key).toBe(field.kind === 'measure' || field.in !== undefined);
+  });
+});
+
+describe('what a card page tells of it', () => {
+  it('is every clause that is stated, of the card and of the use alike, and cites no other clause', () => {
+    const stated = Object.fromEntries(
+      entries.map(([key, field]) => [
+        key,
+        field.kind === 'tick'
+          ? true
+          : field.kind === 'text'
+            ? 'so'
+            : field.kind === 'choice'
+              ? (field.choices?.[0] ?? '')
+              : 1,
+      ]),
+    );
+    const told = [...moreLimits(stated, 'card', US), ...moreLimits(stated, 'use', US)];
+    expect(told.map(({ name }) => name).sort()).toEqual(Object.values(MORE_WORDS).sort());
+    expect(told.every(({ clause, text }) => clause === null && text !== '')).toBe(true);
+    expect(moreLimits(undefined, 'card', US)).toEqual([]);
   });
 });
 

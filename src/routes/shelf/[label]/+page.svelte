@@ -10,6 +10,7 @@
     METHOD_WORDS,
     RULE_WORDS,
     SITE_WORDS,
+    moreLimits,
     useLimits,
     useText,
     atPlace,
@@ -165,7 +166,7 @@
           <dt>{limit.name}</dt>
           <dd>
             <span>{limit.text}</span>
-            {#if card.clauses[limit.clause]}<span class="soft small">
+            {#if limit.clause && card.clauses[limit.clause]}<span class="soft small">
                 · {card.clauses[limit.clause]?.at}</span
               >{/if}
           </dd>
@@ -185,6 +186,8 @@
     <tbody
       >{#each general as [name, value] (name)}<tr
           ><th scope="row">{name}</th><td class:soft={value === null}>{value ?? NOT_STATED}</td></tr
+        >{/each}{#each moreLimits(card.more, 'card', show) as { name, text } (name)}<tr
+          ><th scope="row">{name}</th><td>{text}</td></tr
         >{/each}</tbody
     >
   </table>
