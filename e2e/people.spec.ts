@@ -63,6 +63,55 @@ test(
   },
 );
 
+test(
+  'a form says by field what is wrong, keeps a draft, asks before it is left, and works before its scripts came',
+  { tag: '@desk' },
+  async ({ browser }, info) => {
+    const viewport = info.project.use.viewport ?? { width: 1280, height: 800 };
+    const page = await stepIn(browser, 'R. Hallow', viewport);
+    const asked: string[] = [];
+    page.on('dialog', async (dialog) => {
+      asked.push(dialog.message());
+      await dialog.dismiss();
+    });
+    const name = page.getByLabel('Name', { exact: true });
+    const add = page.getByRole('button', { name: 'Add', exact: true });
+    await open(page, '/customers');
+    await page.getByText('Add a customer').click();
+    await add.click();
+    await expect(page.getByText('The name is missing. Type or choose it.')).toBeVisible();
+    await expect(name).toBeFocused();
+
+    await name.fill('Marta Quill');
+    await expect(page.getByText('Kept in this browser as you type')).toBeVisible();
+    await page.getByRole('link', { name: 'People' }).first().click();
+    expect(asked).toEqual([expect.stringContaining('What was typed here is not saved.')]);
+    await expect(page).toHaveURL(/customers$/);
+    // Typed back to how it opened: nothing is lost by leaving.
+    await name.fill('');
+    await expect(page.getByText('Kept in this browser as you type')).toHaveCount(0);
+    await page.getByRole('link', { name: 'People' }).first().click();
+    await expect(page).toHaveURL(/people$/);
+
+    await open(page, '/customers');
+    await page.getByText('Add a customer').click();
+    await name.fill(`Marta Quill, ${info.project.name}`);
+    await add.click();
+    await expect(page).toHaveURL(/customers\/.+/);
+    expect(asked).toHaveLength(1);
+
+    const cookies = await page.context().cookies();
+    const plain = await browser.newContext({ viewport, javaScriptEnabled: false });
+    await plain.addCookies(cookies);
+    const bare = await plain.newPage();
+    await bare.goto(new URL('/customers', page.url()).href);
+    await bare.getByText('Add a customer').click();
+    await bare.getByRole('button', { name: 'Add', exact: true }).click();
+    await expect(bare.getByText('The name is missing. Type or choose it.')).toBeVisible();
+    await plain.close();
+  },
+);
+
 test('two people measure one lawn: the later save shows both changes and keeps them', async ({
   browser,
 }, info) => {

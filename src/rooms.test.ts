@@ -40,12 +40,12 @@ const LIB: Record<string, { rooms: readonly string[]; packages: RegExp }> = {
   ui: {
     rooms: ['core', 'words', 'forms', 'work', 'offline', 'ui'],
     packages:
-      /^(svelte(\/.+)?|\$app\/.+|flowbite-svelte\/.+|chart\.js|date-fns|minisearch|d3-zoom|d3-selection)$/,
+      /^(svelte(\/.+)?|\$app\/.+|flowbite-svelte\/.+|sveltekit-superforms\/client|chart\.js|minisearch|d3-zoom|d3-selection)$/,
   },
   server: {
     rooms: ['core', 'catalog', 'words', 'forms', 'server'],
     packages:
-      /^(node:.+|drizzle-orm(\/.+)?|postgres|zod|@node-rs\/argon2|@sveltejs\/kit|\$app\/server|sharp|jsonc-parser|csv-parse|csv-stringify)$/,
+      /^(node:.+|drizzle-orm(\/.+)?|postgres|sveltekit-superforms|zod|@node-rs\/argon2|@sveltejs\/kit|\$app\/server|sharp|jsonc-parser|csv-parse|csv-stringify)$/,
   },
 };
 const SRC = join(process.cwd(), 'src');

@@ -11,9 +11,10 @@ export type { KnownNames } from './stops/parse';
 export { BENCH_FIELDS, keptFields, parseBench } from './bench-form';
 export type { BenchField } from './bench-form';
 export { STRENGTH_UNITS, fieldsOfCard, parseCard, parseLot, RATE_BASES, unfinished } from './label-form';
-export { parseContainer, parseStockChange } from './stock-form';
+export { parseCardAndLot, parseContainer, parseStockChange } from './stock-form';
 export type { KnownPest, NewLot } from './label-form';
 export {
+  parseBeginning,
   parseEmail,
   parseInvitation,
   parseJoin,
@@ -24,7 +25,13 @@ export {
   parseWorkspace,
 } from './people-forms';
 export type { InvitationForm, WelcomeForm } from './people-forms';
-export { DEFAULT_SETTINGS, parseSettings, readSettings, settingsShape } from './settings-form';
+export {
+  DEFAULT_SETTINGS,
+  parseSettings,
+  parseSettingsAndName,
+  readSettings,
+  settingsShape,
+} from './settings-form';
 export type { Settings } from './settings-form';
 export { customerForm, parseCustomer, parseShare, SHARE_DAYS } from './office-forms';
 export type { CustomerForm, ShareForm } from './office-forms';

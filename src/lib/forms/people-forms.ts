@@ -37,6 +37,12 @@ const newPasswordForm = z
     path: ['again'],
     params: { expected: 'the-same-again' },
   });
+const beginForm = z
+  .object({ email, password, again: z.string().max(MOST_PASSWORD) })
+  .refine((form) => form.password === form.again, {
+    path: ['again'],
+    params: { expected: 'the-same-again' },
+  });
 const role = z.enum(['owner', 'technician', 'viewer']);
 const invitationForm = z.object({ email, role });
 const roleForm = z.object({ personId: z.uuid(), role });
@@ -59,3 +65,6 @@ export const parseRole = (fields: Fields): Result<z.output<typeof roleForm>> =>
   read(roleForm, treeOf(fields));
 export const parseWorkspace = (fields: Fields): Result<{ workspace: string }> =>
   read(workspaceForm, treeOf(fields));
+/** From a machine without sign-in: the address and the new password, told all at once. */
+export const parseBeginning = (fields: Fields): Result<{ email: string; password: string }> =>
+  read(beginForm, treeOf(fields));

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { LocalRule, OwnThreshold } from '../core/rules';
-import type { Result } from '../core/result';
+import { isRefused, type Result } from '../core/result';
 import {
   dayField,
   listed,
@@ -13,6 +13,7 @@ import {
   zoneField,
   type Fields,
 } from './fields';
+import { parseWorkspace } from './people-forms';
 import { read } from './shape';
 
 /** An entry of a list whose fields are all empty is not there. */
@@ -90,6 +91,14 @@ export const DEFAULT_SETTINGS: Settings = settingsShape.parse({});
 
 /** What the form sent, every field of it. */
 export const parseSettings = (fields: Fields): Result<Settings> => read(settingsShape, treeOf(fields));
+
+/** The same with the name of the workspace, which is kept apart; what is wrong with both is told at once. */
+export function parseSettingsAndName(fields: Fields): Result<{ settings: Settings; workspace: string }> {
+  const [settings, named] = [parseSettings(fields), parseWorkspace(fields)];
+  if (isRefused(settings))
+    return { refused: [...settings.refused, ...(isRefused(named) ? named.refused : [])] };
+  return isRefused(named) ? named : { ok: { settings: settings.ok, workspace: named.ok.workspace } };
+}
 
 /** What is kept, as it can be read: a part that does not fit (an older version's, say) is the default. */
 export function readSettings(kept: unknown): Settings {

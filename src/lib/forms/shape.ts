@@ -151,8 +151,10 @@ function expectedOf(zodType: string): Expected {
   }
 }
 
-function seenIn(value: unknown): Record<string, string> {
+/** What stood there. A number stays one, so that it is told in the manner of whoever typed it. */
+function seenIn(value: unknown): Record<string, string | number> {
   if (value === undefined) return {};
+  if (typeof value === 'number') return { seen: value };
   return {
     seen:
       typeof value === 'object' ? (value === null ? 'null' : 'a list or object') : String(value).slice(0, 40),

@@ -1,8 +1,9 @@
 import { z } from 'zod';
 import { STOCK_REASONS, type StockReason } from '../core/choose';
-import type { Result } from '../core/result';
+import { isRefused, type Result } from '../core/result';
 import { amount, dayField, neededText, numeric, orNothing, plainText, treeOf, type Fields } from './fields';
-import type { NewLot } from './label-form';
+import { parseCard, parseLot, type KnownPest, type NewLot } from './label-form';
+import type { LabelCard } from '../core/labels';
 import { read } from './shape';
 import { PRODUCTS } from './stops/bodies';
 
@@ -33,3 +34,15 @@ export const parseStockChange = (
   fields: Fields,
 ): Result<{ lot: string; reason: StockReason; amount: number; note: string }> =>
   read(changeForm, treeOf(fields));
+
+/** A new card with the container that it was copied from, where one is told. */
+export function parseCardAndLot(
+  fields: Fields,
+  candidates: readonly KnownPest[],
+  id: string,
+): Result<{ card: Omit<LabelCard, 'version'>; lot: NewLot | null }> {
+  const card = parseCard(fields, candidates, id);
+  if (isRefused(card)) return card;
+  const lot = parseLot(fields, card.ok.container.size);
+  return isRefused(lot) ? lot : { ok: { card: card.ok, lot: lot.ok } };
+}

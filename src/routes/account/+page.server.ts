@@ -1,8 +1,7 @@
 import { redirect } from '@sveltejs/kit';
-import { isRefused } from '$lib/core/result';
-import { fieldsOf, isId, parseNewPassword, parseSignIn, parseWorkspace } from '$lib/forms';
+import { fieldsOf, isId, parseBeginning, parseNewPassword, parseWorkspace } from '$lib/forms';
 import { withWorkspace } from '$lib/server/db/client';
-import { wrongField, wrongFields } from '$lib/server/session/answer';
+import { readForm, wrongField } from '$lib/server/session/answer';
 import { dropSession, setSession } from '$lib/server/session/cookie';
 import { mayTry } from '$lib/server/session/limits';
 import {
@@ -34,26 +33,24 @@ export const actions: Actions = {
   },
 
   found: async ({ locals, request }) => {
-    const fields = fieldsOf(await request.formData());
-    const form = parseWorkspace(fields);
-    if (isRefused(form)) return wrongFields(form.refused, fields);
+    const form = await readForm(request, parseWorkspace);
+    if (!form.valid) return form.answer;
     const { db, person, token } = locals;
-    const { id } = await foundWorkspace(db, person.id, form.ok.workspace);
+    const { id } = await foundWorkspace(db, person.id, form.data.workspace);
     await withWorkspace(db, id, furnish);
     if (token !== undefined) await chooseWorkspace(db, person.id, token, id);
     redirect(303, '/');
   },
 
   password: async ({ locals, request, getClientAddress }) => {
-    const fields = fieldsOf(await request.formData());
-    const form = parseNewPassword(fields);
-    if (isRefused(form)) return wrongFields(form.refused, fields);
+    const form = await readForm(request, parseNewPassword);
+    if (!form.valid) return form.answer;
     const { db, person, token } = locals;
     if (!(await mayTry(db, 'sign-in', { email: person.email, machine: getClientAddress() })))
       return wrongField(429, 'present', 'Too many attempts. Wait a quarter of an hour.');
-    if (!(await isOwnPassword(db, person.id, fields.get('present') ?? '')))
+    if (!(await isOwnPassword(db, person.id, form.fields.get('present') ?? '')))
       return wrongField(400, 'present', 'The present password is not right.');
-    await changePassword(db, person.id, form.ok.password);
+    await changePassword(db, person.id, form.data.password);
     const ended = await endOtherSessions(db, person.id, token);
     return { passwordSet: true, ended };
   },
@@ -66,12 +63,10 @@ export const actions: Actions = {
 
   /** From "only me" to sign-in with a password. */
   begin: async ({ locals, request, cookies, url }) => {
-    const fields = fieldsOf(await request.formData());
-    const [address, fresh] = [parseSignIn(fields), parseNewPassword(fields)];
-    if (isRefused(address)) return wrongFields(address.refused, fields);
-    if (isRefused(fresh)) return wrongFields(fresh.refused, fields);
+    const form = await readForm(request, parseBeginning);
+    if (!form.valid) return form.answer;
     const { db, person } = locals;
-    if (!(await beginSignIn(db, person.id, address.ok.email, fresh.ok.password)))
+    if (!(await beginSignIn(db, person.id, form.data.email, form.data.password)))
       return wrongField(409, '', 'This Nimsy has sign-in already.');
     setSession(cookies, url, await openSession(db, person.id));
     redirect(303, '/people');

@@ -37,7 +37,7 @@
         {#if id === data.present}
           <span class="soft">you are here</span>
         {:else}
-          <KeptForm plain action="?/choose" errors={[]} reload>
+          <KeptForm plain action="?/choose" reload>
             {#snippet children(sending)}
               <input type="hidden" name="workspace" value={id} />
               <button class="button" disabled={sending}>Go to {name}</button>
@@ -53,7 +53,7 @@
       This Nimsy is for you alone, on this machine. To invite others, or to reach it from other machines, give
       yourself an address and a password.
     </p>
-    <KeptForm plain action="?/begin" {errors}>
+    <KeptForm plain action="?/begin">
       {#snippet children(sending)}
         <div class="fields">
           <Field
@@ -72,7 +72,7 @@
   {:else}
     <details open={only('workspace').length > 0}>
       <summary>Found another workspace</summary>
-      <KeptForm plain action="?/found" errors={only('workspace')} reload>
+      <KeptForm plain action="?/found" reload>
         {#snippet children(sending)}
           <div class="fields">
             <Field label="Name of the household or firm" name="workspace" width="20rem" />
@@ -88,7 +88,7 @@
         The new password is set.{form.ended ? ` ${form.ended} other sign-ins were ended.` : ''}
       </p>
     {/if}
-    <KeptForm plain action="?/password" errors={only('present', 'password', 'again', '')} reset>
+    <KeptForm plain action="?/password" reset>
       {#snippet children(sending)}
         <div class="fields">
           <Field

@@ -1,7 +1,6 @@
 import { redirect } from '@sveltejs/kit';
-import { isRefused } from '$lib/core/result';
-import { fieldsOf, parseCustomer } from '$lib/forms';
-import { wrongFields } from '$lib/server/session/answer';
+import { parseCustomer } from '$lib/forms';
+import { readForm } from '$lib/server/session/answer';
 import { addCustomer, listCustomers } from '$lib/server/store/customers';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -11,9 +10,8 @@ export const load: PageServerLoad = async ({ locals }) => ({
 
 export const actions: Actions = {
   default: async ({ locals, request }) => {
-    const fields = fieldsOf(await request.formData());
-    const form = parseCustomer(fields);
-    if (isRefused(form)) return wrongFields(form.refused, fields);
-    redirect(303, `/customers/${await locals.inWorkspace((tx) => addCustomer(tx, form.ok))}`);
+    const form = await readForm(request, parseCustomer);
+    if (!form.valid) return form.answer;
+    redirect(303, `/customers/${await locals.inWorkspace((tx) => addCustomer(tx, form.data))}`);
   },
 };

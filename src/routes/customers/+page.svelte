@@ -33,7 +33,7 @@
   {#if may()}
     <details open={(form?.errors.length ?? 0) > 0}>
       <summary>Add a customer</summary>
-      <KeptForm errors={form?.errors}>
+      <KeptForm>
         {#snippet children(sending)}
           <CustomerFields customer={null} />
           <div class="actions"><button class="button button-main" disabled={sending}>Add</button></div>

@@ -55,7 +55,7 @@
   {#if may()}
     <details open={data.equipment.length === 0 || (form?.errors.length ?? 0) > 0}>
       <summary>Add equipment, or a person who walks with it</summary>
-      <KeptForm errors={form?.errors}>
+      <KeptForm>
         {#snippet children(sending)}
           <EquipmentFields tool={null} />
           <div class="actions"><button class="button button-main" disabled={sending}>Add</button></div>

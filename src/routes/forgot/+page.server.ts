@@ -1,7 +1,6 @@
-import { isRefused } from '$lib/core/result';
-import { fieldsOf, parseEmail } from '$lib/forms';
+import { parseEmail } from '$lib/forms';
 import { withWorkspace } from '$lib/server/db/client';
-import { wrongField, wrongFields } from '$lib/server/session/answer';
+import { readForm, wrongField } from '$lib/server/session/answer';
 import { mayTry } from '$lib/server/session/limits';
 import { startReset } from '$lib/server/session/people';
 import { writeMessage } from '$lib/server/store/members';
@@ -9,12 +8,11 @@ import type { Actions } from './$types';
 
 export const actions: Actions = {
   default: async ({ locals, request, url, getClientAddress }) => {
-    const fields = fieldsOf(await request.formData());
-    const form = parseEmail(fields);
-    if (isRefused(form)) return wrongFields(form.refused, fields);
-    const { email } = form.ok;
+    const form = await readForm(request, parseEmail);
+    if (!form.valid) return form.answer;
+    const { email } = form.data;
     if (!(await mayTry(locals.db, 'reset', { email, machine: getClientAddress() })))
-      return wrongField(429, '', 'Too many links were asked for. Wait a quarter of an hour.', fields);
+      return wrongField(429, '', 'Too many links were asked for. Wait a quarter of an hour.', form.fields);
     const reset = await startReset(locals.db, email);
     if (reset?.toldTo)
       await withWorkspace(locals.db, reset.toldTo, (tx) =>

@@ -22,7 +22,7 @@
     <p><a href={resolve('/sign-in')}>To the sign-in</a></p>
   {:else}
     <p>Nimsy sends no mail. The link is put into the outbox of your workspace, which its owners can read.</p>
-    <KeptForm plain errors={form?.errors}>
+    <KeptForm plain>
       {#snippet children(sending)}
         <Field
           label="E-mail address"

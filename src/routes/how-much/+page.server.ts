@@ -1,7 +1,6 @@
 import { redirect } from '@sveltejs/kit';
-import { isRefused } from '$lib/core/result';
 import { fieldsOf, isId, keptFields, numberIn, parseBench } from '$lib/forms';
-import { wrongField, wrongFields } from '$lib/server/session/answer';
+import { readForm, wrongField } from '$lib/server/session/answer';
 import { dropJob, keepJob, keptJob, openCases } from '$lib/server/store/kept';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -15,20 +14,19 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 
 export const actions: Actions = {
   keep: async ({ locals, request }) => {
-    const fields = fieldsOf(await request.formData());
-    const job = parseBench(fields);
-    if (isRefused(job)) return wrongFields(job.refused, fields);
-    const number = numberIn(fields.get('case'));
+    const job = await readForm(request, parseBench);
+    if (!job.valid) return job.answer;
+    const number = numberIn(job.fields.get('case'));
     const kept =
       number !== null &&
       (await locals.inWorkspace((tx) =>
-        keepJob(tx, number, keptFields(fields), {
+        keepJob(tx, number, keptFields(job.fields), {
           by: locals.who.person.name,
           now: locals.around.now,
         }),
       ));
     if (!kept)
-      return wrongField(400, 'case', 'Choose an open case that keeps less than a hundred jobs.', fields);
+      return wrongField(400, 'case', 'Choose an open case that keeps less than a hundred jobs.', job.fields);
     redirect(303, `/cases/${number}/mix`);
   },
   drop: async ({ locals, request }) => {

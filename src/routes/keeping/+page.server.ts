@@ -50,13 +50,13 @@ export const actions: Actions = {
     const { now, settings } = locals.around;
     const before = dayBefore(now, settings.timeZone, settings.retentionYears);
     const done = await locals.inWorkspace((tx) => pruneRecords(tx, locals.who.person.id, typed, before));
-    return done === 'removed' ? { pruned: true } : wrongField(409, 'prune', TROUBLE[done]);
+    return done === 'removed' ? { pruned: true } : wrongField(409, 'name', TROUBLE[done]);
   },
 
   remove: async ({ locals, request }) => {
     const typed = fieldsOf(await request.formData()).get('name') ?? '';
     const done = await locals.inWorkspace((tx) => removeWorkspace(tx, locals.who.person.id, typed));
-    if (done !== 'removed') return wrongField(409, 'remove', TROUBLE[done]);
+    if (done !== 'removed') return wrongField(409, 'name', TROUBLE[done]);
     redirect(303, '/account');
   },
 };

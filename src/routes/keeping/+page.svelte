@@ -12,7 +12,6 @@
 
   let { data, form }: PageProps = $props();
   const errors = $derived(form && 'errors' in form ? (form.errors ?? []) : []);
-  const about = (path: string) => errors.filter((e) => e.path === path).map((e) => ({ ...e, path: 'name' }));
   const file = $derived(errors.find((e) => e.path === 'file')?.message);
 </script>
 
@@ -36,7 +35,7 @@
       This workspace holds nothing yet, so an export can be read into it. Either all of it is taken or
       nothing.
     </p>
-    <KeptForm plain action="?/import" files errors={[]}>
+    <KeptForm plain action="?/import" files>
       {#snippet children(sending)}
         <label class="field-label" for="f-file">File of an export</label>
         <input id="f-file" type="file" name="file" accept=".json,application/json" class="file" />
@@ -68,7 +67,7 @@
       {data.old === 1 ? 'record' : 'records'} of work before {dayText(data.before)} are past the {data.years} years
       that this workspace keeps them. Deleting them cannot be taken back. A note of it stays.
     </p>
-    <KeptForm plain action="?/prune" errors={about('prune')}>
+    <KeptForm plain action="?/prune">
       {#snippet children(sending)}
         <Field label="Type the name of the workspace" name="name" width="22rem" hint={data.workspace ?? ''} />
         <div class="actions"><button class="button" disabled={sending}>Delete the old records</button></div>
@@ -89,7 +88,7 @@
     All cases, records, labels and stock of {data.workspace} go for everybody in it, and cannot be brought back
     but from an export. Take one now; without one of the present state nothing is deleted.
   </p>
-  <KeptForm plain action="?/remove" errors={about('remove')}>
+  <KeptForm plain action="?/remove">
     {#snippet children(sending)}
       <Field label="Type the name of the workspace" name="name" width="22rem" hint={data.workspace ?? ''} />
       <div class="actions">

@@ -1,6 +1,5 @@
-import { isRefused } from '$lib/core/result';
 import { fieldsOf, isId, parseInvitation, parseRole } from '$lib/forms';
-import { wrongField, wrongFields } from '$lib/server/session/answer';
+import { readForm, wrongField } from '$lib/server/session/answer';
 import {
   changeMember,
   invite,
@@ -35,23 +34,22 @@ const TROUBLE: Record<Exclude<MemberChange, 'done'>, string> = {
 
 export const actions: Actions = {
   invite: async ({ locals, request, url }) => {
-    const fields = fieldsOf(await request.formData());
-    const form = parseInvitation(fields);
-    if (isRefused(form)) return wrongFields(form.refused, fields);
+    const form = await readForm(request, parseInvitation);
+    if (!form.valid) return form.answer;
     const { who } = locals;
     const link = await locals.inWorkspace(async (tx) => {
-      if ((await listMembers(tx)).some((member) => member.email === form.ok.email)) return null;
-      const token = await invite(tx, form.ok, who.person.name);
+      if ((await listMembers(tx)).some((member) => member.email === form.data.email)) return null;
+      const token = await invite(tx, form.data, who.person.name);
       const address = `${url.origin}/join/${token}`;
       await writeMessage(tx, {
-        to: form.ok.email,
+        to: form.data.email,
         subject: `${who.person.name} invites you to ${who.workspace}`,
-        body: `Join ${who.workspace} as ${ROLE_WORDS[form.ok.role].name} within a week: ${address}`,
+        body: `Join ${who.workspace} as ${ROLE_WORDS[form.data.role].name} within a week: ${address}`,
       });
       return address;
     });
-    if (link === null) return wrongField(409, 'email', 'That person is a member here already.', fields);
-    return { link, email: form.ok.email };
+    if (link === null) return wrongField(409, 'email', 'That person is a member here already.', form.fields);
+    return { link, email: form.data.email };
   },
 
   withdraw: async ({ locals, request }) => {
@@ -61,16 +59,15 @@ export const actions: Actions = {
   },
 
   role: async ({ locals, request }) => {
-    const fields = fieldsOf(await request.formData());
-    const form = parseRole(fields);
-    if (isRefused(form)) return wrongFields(form.refused, fields);
-    const done = await locals.inWorkspace((tx) => changeMember(tx, form.ok.personId, form.ok.role));
-    return done === 'done' ? { changed: true } : wrongField(409, form.ok.personId, TROUBLE[done]);
+    const form = await readForm(request, parseRole);
+    if (!form.valid) return form.answer;
+    const done = await locals.inWorkspace((tx) => changeMember(tx, form.data.personId, form.data.role));
+    return done === 'done' ? { changed: true } : wrongField(409, '', TROUBLE[done], form.fields);
   },
 
   remove: async ({ locals, request }) => {
     const id = fieldsOf(await request.formData()).get('personId') ?? '';
     const done = isId(id) ? await locals.inWorkspace((tx) => changeMember(tx, id, null)) : 'no-such-member';
-    return done === 'done' ? { changed: true } : wrongField(409, id, TROUBLE[done]);
+    return done === 'done' ? { changed: true } : wrongField(409, '', TROUBLE[done]);
   },
 };

@@ -17,8 +17,9 @@
     value: role,
     name: ROLE_WORDS[role].name,
   }));
-  const errors = $derived(form && 'errors' in form ? (form.errors ?? []) : []);
-  const about = (id: string) => errors.filter((e) => e.path === id).map((e) => ({ ...e, path: '' }));
+  const notTakenOut = $derived(
+    form && 'form' in form && form.form?.id === '?/remove' ? form.errors?.[0]?.message : undefined,
+  );
 </script>
 
 <svelte:head><title>People · Nimsy</title></svelte:head>
@@ -33,7 +34,7 @@
             >{email}</span
           ></span
         >
-        <KeptForm plain action="?/role" errors={about(id)} label="Role of {name}">
+        <KeptForm plain action="?/role" id="?/role {id}" label="Role of {name}">
           {#snippet children(sending)}
             <input type="hidden" name="personId" value={id} />
             <div class="row">
@@ -52,6 +53,8 @@
     {/each}
   </ul>
 
+  {#if notTakenOut}<p class="field-error" role="alert">{notTakenOut}</p>{/if}
+
   <h2 class="section-head">Invite somebody</h2>
   {#if form && 'link' in form && form.link}
     <div class="link" role="status">
@@ -62,12 +65,7 @@
       <p class="address">{form.link}</p>
     </div>
   {/if}
-  <KeptForm
-    plain
-    action="?/invite"
-    errors={errors.filter((e) => e.path === 'email' || e.path === 'role')}
-    reset
-  >
+  <KeptForm plain action="?/invite" reset>
     {#snippet children(sending)}
       <div class="fields">
         <Field

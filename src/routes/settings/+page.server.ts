@@ -1,8 +1,7 @@
 import { redirect } from '@sveltejs/kit';
 import { CANDIDATES, FIELD_TESTS } from '$lib/catalog';
-import { isRefused } from '$lib/core/result';
-import { fieldsOf, parseSettings, parseWorkspace, revisionIn } from '$lib/forms';
-import { wrongField, wrongFields } from '$lib/server/session/answer';
+import { parseSettingsAndName, revisionIn } from '$lib/forms';
+import { readForm, wrongField } from '$lib/server/session/answer';
 import { saveSettings } from '$lib/server/store/settings';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -21,21 +20,17 @@ export const load: PageServerLoad = ({ locals, url }) => ({
 
 export const actions: Actions = {
   default: async ({ locals, request }) => {
-    const fields = fieldsOf(await request.formData());
-    const [form, named] = [parseSettings(fields), parseWorkspace(fields)];
-    if (isRefused(form) || isRefused(named))
-      return wrongFields(
-        [...(isRefused(form) ? form.refused : []), ...(isRefused(named) ? named.refused : [])],
-        fields,
-      );
-    const revision = revisionIn(fields);
-    const saved = await locals.inWorkspace((tx) => saveSettings(tx, named.ok.workspace, form.ok, revision));
+    const form = await readForm(request, parseSettingsAndName);
+    if (!form.valid) return form.answer;
+    const revision = revisionIn(form.fields);
+    const { workspace, settings } = form.data;
+    const saved = await locals.inWorkspace((tx) => saveSettings(tx, workspace, settings, revision));
     if (!saved)
       return wrongField(
         409,
         '',
         'Somebody else saved the settings after you opened them. Nothing was overwritten: open the page in another tab, compare, and save there.',
-        fields,
+        form.fields,
       );
     redirect(303, '/settings?saved=yes');
   },

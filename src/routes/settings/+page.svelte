@@ -21,7 +21,7 @@
   <h1>Settings of {data.workspace}</h1>
   {#if data.saved}<p role="status" class="figure">Saved.</p>{/if}
   {#if !owner}<p class="soft">Only owners change these.</p>{/if}
-  <KeptForm {errors} reload>
+  <KeptForm reload>
     {#snippet children(sending)}
       <input type="hidden" name="revision" value={data.revision} />
       <fieldset disabled={!owner}>

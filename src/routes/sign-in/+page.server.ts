@@ -1,8 +1,7 @@
 import { error, redirect } from '@sveltejs/kit';
-import { isRefused } from '$lib/core/result';
 import { fieldsOf, parseSignIn } from '$lib/forms';
 import { READY_ACCOUNTS } from '$lib/server/outside/ready-accounts';
-import { wrongField, wrongFields } from '$lib/server/session/answer';
+import { readForm, wrongField } from '$lib/server/session/answer';
 import { setSession } from '$lib/server/session/cookie';
 import { forgetTries, mayTry } from '$lib/server/session/limits';
 import { checkPassword, endSession, openSession, personAt } from '$lib/server/session/people';
@@ -22,20 +21,19 @@ export const load: PageServerLoad = ({ locals: { person, house }, url }) => {
 export const actions: Actions = {
   enter: async (event) => {
     const { locals, request, url } = event;
-    const fields = fieldsOf(await request.formData());
-    const form = parseSignIn(fields);
-    if (isRefused(form)) return wrongFields(form.refused, fields);
-    const { email, password } = form.ok;
+    const form = await readForm(request, parseSignIn);
+    if (!form.valid) return form.answer;
+    const { email, password } = form.data;
     if (!(await mayTry(locals.db, 'sign-in', { email, machine: event.getClientAddress() })))
       return wrongField(
         429,
         '',
         'Too many attempts. Wait a quarter of an hour, or set a new password.',
-        fields,
+        form.fields,
       );
     const personId = await checkPassword(locals.db, email, password);
     if (personId === null)
-      return wrongField(400, '', 'This e-mail address and password do not go together.', fields);
+      return wrongField(400, '', 'This e-mail address and password do not go together.', form.fields);
     await forgetTries(locals.db, 'sign-in', email);
     await enterAs(event, personId);
     redirect(303, safe(url.searchParams.get('to')));

@@ -16,7 +16,7 @@
     <h1>Sign in</h1>
     {#if data.done === 'password'}<p role="status">The new password is set. Sign in with it.</p>{/if}
     {#if data.done === 'out'}<p role="status">You are signed out.</p>{/if}
-    <KeptForm plain action={action('enter')} errors={form?.errors}>
+    <KeptForm plain action={action('enter')}>
       {#snippet children(sending)}
         <Field
           label="E-mail address"

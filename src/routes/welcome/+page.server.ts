@@ -1,9 +1,8 @@
 import { timingSafeEqual } from 'node:crypto';
 import { redirect } from '@sveltejs/kit';
-import { isRefused } from '$lib/core/result';
-import { fieldsOf, parseWelcome } from '$lib/forms';
+import { parseWelcome } from '$lib/forms';
 import { withWorkspace } from '$lib/server/db/client';
-import { wrongField, wrongFields } from '$lib/server/session/answer';
+import { readForm, wrongField } from '$lib/server/session/answer';
 import { setSession } from '$lib/server/session/cookie';
 import { firstPerson, foundWorkspace, openSession } from '$lib/server/session/people';
 import { furnish } from '$lib/server/store/workspaces';
@@ -28,18 +27,22 @@ export const load: PageServerLoad = ({ locals, url }) => {
 
 export const actions: Actions = {
   default: async ({ locals, request, url, cookies }) => {
-    const fields = fieldsOf(await request.formData());
+    const form = await readForm(request, parseWelcome);
     if (!hasKey(url))
-      return wrongField(403, '', 'Open the address that the terminal printed at the first start.', fields);
-    const form = parseWelcome(fields);
-    if (isRefused(form)) return wrongFields(form.refused, fields);
-    const chosen = form.ok;
+      return wrongField(
+        403,
+        '',
+        'Open the address that the terminal printed at the first start.',
+        form.fields,
+      );
+    if (!form.valid) return form.answer;
+    const chosen = form.data;
     if (chosen.how === 'only-me' && onNetwork)
       return wrongField(
         400,
         'how',
         'Nimsy was started with --host, so it needs sign-in. Choose an account, or start it without --host.',
-        fields,
+        form.fields,
       );
     const personId = await firstPerson(
       locals.db,

@@ -24,7 +24,7 @@
       Nimsy works out amounts, dates and records. The label on the container, local law and licensed people
       always come first.
     </p>
-    <KeptForm plain errors={form?.errors}>
+    <KeptForm plain>
       {#snippet children(sending)}
         <fieldset class="how">
           <legend class="legend">How it is used</legend>

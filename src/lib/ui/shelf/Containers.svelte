@@ -5,8 +5,8 @@
   import { STOCK_REASON_WORDS, STOCK_STATE_WORDS, unitText } from '../../words';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
+  import KeptForm from '../parts/KeptForm.svelte';
   import NumberField from '../parts/NumberField.svelte';
-  import { setErrors } from '../parts/errors';
   import { getShow } from '../parts/show';
 
   /** The containers of one label, the one that ends first on top. */
@@ -16,12 +16,11 @@
     living: boolean;
     /** What is changed here is sent to this page; nothing can be changed without. */
     change?: boolean;
-    /** What the last change was refused for, and of which lot. */
-    wrong?: { lot: string; errors: readonly { path: string; message: string }[] } | null;
+    /** The lot whose last change was refused. */
+    wrong?: string | null;
   }
   let { containers, today, living, change = false, wrong = null }: Props = $props();
   const { dayText, numberText, priceText, quantityText } = getShow();
-  setErrors((path) => wrong?.errors.find((e) => e.path === path)?.message);
   let reasons = $state<Record<string, string>>({});
   const untilText = (c: ShelfContainer): string => {
     if (c.until === null) return 'not stated';
@@ -60,42 +59,39 @@
           >
         </div>
         {#if change}
-          <details open={wrong?.lot === c.lot}>
+          <details open={wrong === c.lot}>
             <summary>Count it, or note what went away</summary>
-            <form
-              method="POST"
-              action="?/change"
-              use:enhance={() =>
-                ({ update }) =>
-                  update({ reset: false })}
-            >
-              <input type="hidden" name="lot" value={c.lot} />
-              <div class="fields">
-                <Choice
-                  label="What happened"
-                  name="reason"
-                  value="counted"
-                  items={STOCK_REASONS.map((value) => ({ value, name: STOCK_REASON_WORDS[value] }))}
-                  width="15rem"
-                  onchange={(value) => (reasons = { ...reasons, [c.lot]: value })}
-                />
-                <NumberField
-                  label={(reasons[c.lot] ?? 'counted') === 'counted' ? 'Left now' : 'Went away'}
-                  name="amount"
-                  after={unitText(c.size.unit) || 'pieces'}
-                  width="9rem"
-                />
-                <Field label="Why, where" name="note" width="18rem" />
-              </div>
-              {#if reasons[c.lot] === 'spill'}
-                <p class="care">
-                  Keep people and pets away. Gloves first. Stop it, soak it up with sand or cat litter, sweep
-                  it into a closed container; no hose, nothing into a drain. It goes where the label and the
-                  local rules say. In water or in a large amount: tell the authority that your place names.
-                </p>
-              {/if}
-              <div class="actions"><button class="button">Note it</button></div>
-            </form>
+            <KeptForm action="?/change" id="?/change {c.lot}" label="Lot {c.lot}">
+              {#snippet children(sending)}
+                <input type="hidden" name="lot" value={c.lot} />
+                <div class="fields">
+                  <Choice
+                    label="What happened"
+                    name="reason"
+                    value="counted"
+                    items={STOCK_REASONS.map((value) => ({ value, name: STOCK_REASON_WORDS[value] }))}
+                    width="15rem"
+                    onchange={(value) => (reasons = { ...reasons, [c.lot]: value })}
+                  />
+                  <NumberField
+                    label={(reasons[c.lot] ?? 'counted') === 'counted' ? 'Left now' : 'Went away'}
+                    name="amount"
+                    after={unitText(c.size.unit) || 'pieces'}
+                    width="9rem"
+                  />
+                  <Field label="Why, where" name="note" width="18rem" />
+                </div>
+                {#if reasons[c.lot] === 'spill'}
+                  <p class="care">
+                    Keep people and pets away. Gloves first. Stop it, soak it up with sand or cat litter,
+                    sweep it into a closed container; no hose, nothing into a drain. It goes where the label
+                    and the local rules say. In water or in a large amount: tell the authority that your place
+                    names.
+                  </p>
+                {/if}
+                <div class="actions"><button class="button" disabled={sending}>Note it</button></div>
+              {/snippet}
+            </KeptForm>
             {#if c.openedOn === null}
               <form method="POST" action="?/open" use:enhance>
                 <input type="hidden" name="lot" value={c.lot} />

@@ -1,21 +1,19 @@
 <script lang="ts">
   import { tick, untrack, type Snippet } from 'svelte';
-  import { enhance } from '$app/forms';
   import { FAMILIES, FORMS, type LabelCard } from '../../core/labels';
   import { STRENGTH_UNITS } from '../../forms';
   import { FAMILY_WORDS, FORM_WORDS, STRENGTH_WORDS } from '../../words';
   import Amount from '../parts/Amount.svelte';
   import Choice from '../parts/Choice.svelte';
-  import Draft from '../parts/Draft.svelte';
   import type { FormState } from '../../offline/form-draft';
   import Field from '../parts/Field.svelte';
+  import KeptForm from '../parts/KeptForm.svelte';
   import DateField from '../parts/DateField.svelte';
   import NumberField from '../parts/NumberField.svelte';
   import Note from '../parts/Note.svelte';
   import Reading from '../parts/Reading.svelte';
   import Tick from '../parts/Tick.svelte';
   import { getShow } from '../parts/show';
-  import { setErrors } from '../parts/errors';
   import ClauseRows from './ClauseRows.svelte';
   import MoreFields from './MoreFields.svelte';
   import PasteLabel from './PasteLabel.svelte';
@@ -37,7 +35,7 @@
   }
   let { start, pests, groups = [], errors, container = false, save, beside }: Props = $props();
   const show = getShow();
-  const errorFor = setErrors((path) => errors.find((e) => e.path === path)?.message);
+  const errorFor = (path: string): string | undefined => errors.find((e) => e.path === path)?.message;
   const was = (name: string, other = ''): string => start[name] ?? other;
   const PRODUCTS = ['ml', 'l', 'floz', 'g', 'kg', 'oz', 'lb', 'million', 'count'];
   const CHOOSE = { value: '', name: 'choose' };
@@ -93,7 +91,6 @@
     gone = null;
   }
   let actives = $state(untrack(() => Math.max(1, countOf('actives'))));
-  let taken = $state(0);
   /** A draft has its own uses, pests, steps and ingredients: their rows are made anew from it. */
   async function prepare(fields: FormState): Promise<void> {
     const draft = Object.fromEntries(fields.map(([name, value]) => [name, value]));
@@ -114,7 +111,7 @@
     );
     await tick();
   }
-  let form: HTMLFormElement;
+  let form = $state<HTMLFormElement>();
   let card = $state.raw<LabelCard | null>(null);
   let unread = $state<string | null>(null);
   let turn = 0;
@@ -128,8 +125,9 @@
     const now = ++turn;
     const { fieldsOf, parseCard, unfinished } = await import('../../forms');
     const { refusalSentence } = await import('../../words');
-    if (now !== turn) return;
-    fieldsNow = () => fieldsOf(new FormData(form));
+    if (now !== turn || !form) return;
+    const at = form;
+    fieldsNow = () => fieldsOf(new FormData(at));
     const fields = unfinished(fieldsNow());
     const parsed = parseCard(fields, pests, 'unfinished', false);
     if ('ok' in parsed) {
@@ -150,217 +148,206 @@
   {#each pests as pest (pest.id)}<option value={pest.name}></option>{/each}
 </datalist>
 <div class="desk">
-  <form
-    bind:this={form}
-    method="POST"
-    action="?/save"
-    novalidate
-    oninput={typed}
-    onchange={typed}
-    use:enhance={() =>
-      ({ result, update }) => {
-        if (result.type === 'redirect' || result.type === 'success') taken += 1;
-        return update({ reset: false });
-      }}
-  >
-    <Draft taken={taken > 0 ? taken : undefined} {prepare} />
-    <PasteLabel uses={uses.length} />
-    <h2 class="section-head">What it is</h2>
-    <div class="fields">
-      <Field label="Name on the label" name="name" value={was('name')} width="18rem" required />
-      <Field label="Maker" name="maker" value={was('maker')} width="14rem" />
-      <Field label="Registration" name="registration" value={was('registration')} width="9rem" />
-      <Field label="Signal word" name="signalWord" value={was('signalWord')} width="9rem" />
-    </div>
-    <div class="fields">
-      <Choice
-        label="Form"
-        name="form"
-        value={was('form')}
-        items={[CHOOSE, ...FORMS.map((value) => ({ value, name: FORM_WORDS[value] }))]}
-        width="13rem"
-      />
-      <Choice
-        label="Family"
-        name="family"
-        value={was('family')}
-        items={[CHOOSE, ...FAMILIES.map((value) => ({ value, name: FAMILY_WORDS[value] }))]}
-        width="13rem"
-      />
-      <Choice
-        label="Licence needed"
-        name="licenceNeeded"
-        value={was('licenceNeeded')}
-        items={[NOT_STATED, { value: 'yes', name: 'yes' }, { value: 'no', name: 'no' }]}
-        width="9rem"
-      />
-      <Field
-        label="Allowed in"
-        name="allowedIn"
-        value={was('allowedIn')}
-        width="14rem"
-        hint="with commas between"
-      />
-    </div>
-    {#each Array.from({ length: actives }, (_, i) => i) as i (i)}
+  <KeptForm action="?/save" bind:element={form} oninput={typed} {prepare}>
+    {#snippet children(sending)}
+      <PasteLabel uses={uses.length} />
+      <h2 class="section-head">What it is</h2>
       <div class="fields">
-        <Field
-          label="Active ingredient{i === 0 ? '' : ` ${i + 1}`}"
-          name="actives.{i}.name"
-          value={was(`actives.${i}.name`)}
-          width="15rem"
-        />
-        <NumberField
-          label="Strength"
-          name="actives.{i}.percent"
-          value={was(`actives.${i}.percent`)}
-          after="%"
-          most={100}
-          width="7.5rem"
-        />
-        <NumberField label="or" name="actives.{i}.mass" value={was(`actives.${i}.mass`)} width="6.5rem" />
+        <Field label="Name on the label" name="name" value={was('name')} width="18rem" required />
+        <Field label="Maker" name="maker" value={was('maker')} width="14rem" />
+        <Field label="Registration" name="registration" value={was('registration')} width="9rem" />
+        <Field label="Signal word" name="signalWord" value={was('signalWord')} width="9rem" />
+      </div>
+      <div class="fields">
         <Choice
-          label="of it in"
-          name="actives.{i}.massIn"
-          value={was(`actives.${i}.massIn`, show.manner.units === 'us' ? 'lb/gal' : 'g/l')}
-          items={STRENGTH_UNITS.map((value) => ({ value, name: STRENGTH_WORDS[value] ?? value }))}
+          label="Form"
+          name="form"
+          value={was('form')}
+          items={[CHOOSE, ...FORMS.map((value) => ({ value, name: FORM_WORDS[value] }))]}
+          width="13rem"
+        />
+        <Choice
+          label="Family"
+          name="family"
+          value={was('family')}
+          items={[CHOOSE, ...FAMILIES.map((value) => ({ value, name: FAMILY_WORDS[value] }))]}
+          width="13rem"
+        />
+        <Choice
+          label="Licence needed"
+          name="licenceNeeded"
+          value={was('licenceNeeded')}
+          items={[NOT_STATED, { value: 'yes', name: 'yes' }, { value: 'no', name: 'no' }]}
           width="9rem"
         />
-        <Field label="Group" name="actives.{i}.group" value={was(`actives.${i}.group`)} width="5.5rem" />
-        {#if i === 0}
-          <NumberField
-            label="Density"
-            name="densityKgPerL"
-            value={was('densityKgPerL')}
-            after="kg in 1 l"
-            width="8.5rem"
+        <Field
+          label="Allowed in"
+          name="allowedIn"
+          value={was('allowedIn')}
+          width="14rem"
+          hint="with commas between"
+        />
+      </div>
+      {#each Array.from({ length: actives }, (_, i) => i) as i (i)}
+        <div class="fields">
+          <Field
+            label="Active ingredient{i === 0 ? '' : ` ${i + 1}`}"
+            name="actives.{i}.name"
+            value={was(`actives.${i}.name`)}
+            width="15rem"
           />
-        {/if}
-      </div>
-    {/each}
-    {#if actives < 6}
-      <button type="button" class="button button-plain" onclick={() => (actives += 1)}
-        >Another ingredient</button
-      >
-    {/if}
-    <ClauseRows keys={['licence', 'allowed']} own={start} />
-
-    {#each uses as row, i (row.key)}
-      <fieldset class="use">
-        <legend class="section-head"
-          >{uses.length === 1 ? 'Against what, and where' : `Use ${i + 1}: against what, and where`}</legend
+          <NumberField
+            label="Strength"
+            name="actives.{i}.percent"
+            value={was(`actives.${i}.percent`)}
+            after="%"
+            most={100}
+            width="7.5rem"
+          />
+          <NumberField label="or" name="actives.{i}.mass" value={was(`actives.${i}.mass`)} width="6.5rem" />
+          <Choice
+            label="of it in"
+            name="actives.{i}.massIn"
+            value={was(`actives.${i}.massIn`, show.manner.units === 'us' ? 'lb/gal' : 'g/l')}
+            items={STRENGTH_UNITS.map((value) => ({ value, name: STRENGTH_WORDS[value] ?? value }))}
+            width="9rem"
+          />
+          <Field label="Group" name="actives.{i}.group" value={was(`actives.${i}.group`)} width="5.5rem" />
+          {#if i === 0}
+            <NumberField
+              label="Density"
+              name="densityKgPerL"
+              value={was('densityKgPerL')}
+              after="kg in 1 l"
+              width="8.5rem"
+            />
+          {/if}
+        </div>
+      {/each}
+      {#if actives < 6}
+        <button type="button" class="button button-plain" onclick={() => (actives += 1)}
+          >Another ingredient</button
         >
-        <UseFields at="uses.{i}" own={row.own} clauses={i === 0 ? start : null} {pests} {groups} />
-        {#if uses.length > 1}
-          <button type="button" class="button button-plain" onclick={() => takeOff(row)}
-            >Take use {i + 1} off</button
-          >
-        {/if}
-      </fieldset>
-    {/each}
-    {#if errorFor('uses')}<p class="field-error">{errorFor('uses')}</p>{/if}
-    {#if gone}
-      <p role="status">
-        Use {gone.at + 1} was taken off.
-        <button type="button" class="button" onclick={putBack}>Put it back</button>
-      </p>
-    {/if}
-    <button type="button" class="button button-plain" onclick={another}
-      >Another use, as a copy of the last</button
-    >
-    <button type="button" class="button button-plain" onclick={() => (uses = [...uses, useRow({})])}
-      >Another use, empty</button
-    >
-
-    <h2 class="section-head">Handling</h2>
-    <div class="fields">
-      <Field
-        label="Wear, as the label says"
-        name="ppe"
-        value={was('ppe')}
-        width="17rem"
-        hint="with commas between"
-      />
-      <Field label="Wear besides, your own rule" name="ownPpe" value={was('ownPpe')} width="15rem" />
-      <Choice
-        label="Mix with others"
-        name="mixWithOthers"
-        value={was('mixWithOthers')}
-        items={[NOT_STATED, { value: 'yes', name: 'allowed' }, { value: 'no', name: 'no' }]}
-        width="9rem"
-      />
-    </div>
-    <div class="ticks">
-      <Tick label="Filters out" name="filterOut" checked={was('filterOut') !== ''} />
-      <Tick label="Repellent to insects" name="repellent" checked={was('repellent') !== ''} />
-      <Tick label="Flammable" name="flammable" checked={was('flammable') !== ''} />
-    </div>
-    <ClauseRows keys={['ppe', 'filter', 'compatibility']} own={start} />
-    <Note label="First aid" name="firstAid" value={was('firstAid')} />
-    <ClauseRows keys={['firstAid']} own={start} />
-
-    <h2 class="section-head">Storage and disposal</h2>
-    <div class="fields">
-      <Reading
-        label="Keep from"
-        name="storeFrom"
-        measure="temperature"
-        value={was('storeFrom')}
-        width="8rem"
-      />
-      <Reading label="to" name="storeTo" measure="temperature" value={was('storeTo')} width="6rem" />
-      <NumberField
-        label="Keeps closed"
-        name="shelfLifeMonths"
-        value={was('shelfLifeMonths')}
-        after="months"
-        width="11rem"
-      />
-      <NumberField
-        label="Keeps opened"
-        name="openedDays"
-        value={was('openedDays')}
-        after="days"
-        width="10.5rem"
-      />
-    </div>
-    <Note label="Rinsing, leftovers, empty containers" name="disposal" value={was('disposal')} />
-    <ClauseRows keys={['storage', 'disposal']} own={start} />
-    <MoreFields of="card" at="" was={(key) => was(`more.${key}`)} />
-
-    <h2 class="section-head">The container</h2>
-    <div class="fields">
-      <Amount
-        label="Size"
-        name="size"
-        value={was('size.value')}
-        unit={was('size.unit', show.manner.units === 'us' ? 'floz' : 'ml')}
-        units={PRODUCTS}
-      />
-      <Amount
-        label="also sold as"
-        name="otherSizes.0"
-        value={was('otherSizes.0.value')}
-        unit={was('otherSizes.0.unit', show.manner.units === 'us' ? 'gal' : 'l')}
-        units={PRODUCTS}
-      />
-      {#if container}
-        <Field label="Lot" name="lot" value={was('lot')} width="8rem" hint="blank: no container yet" />
-        <NumberField label="Price" name="price" value={was('price', '')} width="7rem" />
-        <DateField label="Use before" name="expiresOn" value={was('expiresOn')} />
-        <Field label="Kept in" name="keptIn" value={was('keptIn')} width="9rem" />
       {/if}
-    </div>
-    {#if errors.length > 0}
-      <div class="wrong" role="alert">
-        <p class="figure">Not saved yet</p>
-        <ul>
-          {#each errors as e, i (i)}<li>{e.message}</li>{/each}
-        </ul>
+      <ClauseRows keys={['licence', 'allowed']} own={start} />
+
+      {#each uses as row, i (row.key)}
+        <fieldset class="use">
+          <legend class="section-head"
+            >{uses.length === 1 ? 'Against what, and where' : `Use ${i + 1}: against what, and where`}</legend
+          >
+          <UseFields at="uses.{i}" own={row.own} clauses={i === 0 ? start : null} {pests} {groups} />
+          {#if uses.length > 1}
+            <button type="button" class="button button-plain" onclick={() => takeOff(row)}
+              >Take use {i + 1} off</button
+            >
+          {/if}
+        </fieldset>
+      {/each}
+      {#if errorFor('uses')}<p class="field-error">{errorFor('uses')}</p>{/if}
+      {#if gone}
+        <p role="status">
+          Use {gone.at + 1} was taken off.
+          <button type="button" class="button" onclick={putBack}>Put it back</button>
+        </p>
+      {/if}
+      <button type="button" class="button button-plain" onclick={another}
+        >Another use, as a copy of the last</button
+      >
+      <button type="button" class="button button-plain" onclick={() => (uses = [...uses, useRow({})])}
+        >Another use, empty</button
+      >
+
+      <h2 class="section-head">Handling</h2>
+      <div class="fields">
+        <Field
+          label="Wear, as the label says"
+          name="ppe"
+          value={was('ppe')}
+          width="17rem"
+          hint="with commas between"
+        />
+        <Field label="Wear besides, your own rule" name="ownPpe" value={was('ownPpe')} width="15rem" />
+        <Choice
+          label="Mix with others"
+          name="mixWithOthers"
+          value={was('mixWithOthers')}
+          items={[NOT_STATED, { value: 'yes', name: 'allowed' }, { value: 'no', name: 'no' }]}
+          width="9rem"
+        />
       </div>
-    {/if}
-    <div class="actions"><button class="button button-main">{save}</button></div>
-  </form>
+      <div class="ticks">
+        <Tick label="Filters out" name="filterOut" checked={was('filterOut') !== ''} />
+        <Tick label="Repellent to insects" name="repellent" checked={was('repellent') !== ''} />
+        <Tick label="Flammable" name="flammable" checked={was('flammable') !== ''} />
+      </div>
+      <ClauseRows keys={['ppe', 'filter', 'compatibility']} own={start} />
+      <Note label="First aid" name="firstAid" value={was('firstAid')} />
+      <ClauseRows keys={['firstAid']} own={start} />
+
+      <h2 class="section-head">Storage and disposal</h2>
+      <div class="fields">
+        <Reading
+          label="Keep from"
+          name="storeFrom"
+          measure="temperature"
+          value={was('storeFrom')}
+          width="8rem"
+        />
+        <Reading label="to" name="storeTo" measure="temperature" value={was('storeTo')} width="6rem" />
+        <NumberField
+          label="Keeps closed"
+          name="shelfLifeMonths"
+          value={was('shelfLifeMonths')}
+          after="months"
+          width="11rem"
+        />
+        <NumberField
+          label="Keeps opened"
+          name="openedDays"
+          value={was('openedDays')}
+          after="days"
+          width="10.5rem"
+        />
+      </div>
+      <Note label="Rinsing, leftovers, empty containers" name="disposal" value={was('disposal')} />
+      <ClauseRows keys={['storage', 'disposal']} own={start} />
+      <MoreFields of="card" at="" was={(key) => was(`more.${key}`)} />
+
+      <h2 class="section-head">The container</h2>
+      <div class="fields">
+        <Amount
+          label="Size"
+          name="size"
+          value={was('size.value')}
+          unit={was('size.unit', show.manner.units === 'us' ? 'floz' : 'ml')}
+          units={PRODUCTS}
+        />
+        <Amount
+          label="also sold as"
+          name="otherSizes.0"
+          value={was('otherSizes.0.value')}
+          unit={was('otherSizes.0.unit', show.manner.units === 'us' ? 'gal' : 'l')}
+          units={PRODUCTS}
+        />
+        {#if container}
+          <Field label="Lot" name="lot" value={was('lot')} width="8rem" hint="blank: no container yet" />
+          <NumberField label="Price" name="price" value={was('price', '')} width="7rem" />
+          <DateField label="Use before" name="expiresOn" value={was('expiresOn')} />
+          <Field label="Kept in" name="keptIn" value={was('keptIn')} width="9rem" />
+        {/if}
+      </div>
+      {#if errors.length > 0}
+        <div class="wrong" role="alert">
+          <p class="figure">Not saved yet</p>
+          <ul>
+            {#each errors as e, i (i)}<li>{e.message}</li>{/each}
+          </ul>
+        </div>
+      {/if}
+      <div class="actions"><button class="button button-main" disabled={sending}>{save}</button></div>
+    {/snippet}
+  </KeptForm>
   <aside aria-live="polite">
     {#if beside}{@render beside()}{/if}
     {#if unread}<p class="field-error">{unread}</p>{/if}

@@ -1,7 +1,6 @@
 import { error } from '@sveltejs/kit';
-import { isRefused } from '$lib/core/result';
-import { fieldsOf, isId, parseCustomer, revisionIn } from '$lib/forms';
-import { wrongField, wrongFields } from '$lib/server/session/answer';
+import { isId, parseCustomer, revisionIn } from '$lib/forms';
+import { readForm, wrongField } from '$lib/server/session/answer';
 import { changeCustomer, findCustomer } from '$lib/server/store/customers';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -16,13 +15,12 @@ export const load: PageServerLoad = async ({ locals, params }) => {
 export const actions: Actions = {
   default: async ({ locals, request, params }) => {
     if (!isId(params.id)) error(404, MISSING);
-    const fields = fieldsOf(await request.formData());
-    const form = parseCustomer(fields);
-    if (isRefused(form)) return wrongFields(form.refused, fields);
-    const revision = revisionIn(fields);
+    const form = await readForm(request, parseCustomer);
+    if (!form.valid) return form.answer;
+    const revision = revisionIn(form.fields);
     const done = await locals.inWorkspace(async (tx) => {
       if (!(await findCustomer(tx, params.id))) return 'missing';
-      return (await changeCustomer(tx, params.id, form.ok, revision)) ? 'saved' : 'changed';
+      return (await changeCustomer(tx, params.id, form.data, revision)) ? 'saved' : 'changed';
     });
     if (done === 'missing') error(404, MISSING);
     if (done === 'changed')
@@ -30,7 +28,7 @@ export const actions: Actions = {
         409,
         '',
         'Somebody else changed this customer after you opened it. Nothing was overwritten: open the page in another tab and compare.',
-        fields,
+        form.fields,
       );
     return { saved: true, errors: [], fields: {} };
   },

@@ -15,7 +15,7 @@
   <OfficeNav role={data.role} alone={data.alone} />
   <h1>{data.customer.name}</h1>
   {#if form && 'saved' in form}<p role="status" class="figure">Saved.</p>{/if}
-  <KeptForm errors={form?.errors}>
+  <KeptForm>
     {#snippet children(sending)}
       <input type="hidden" name="revision" value={data.customer.revision} />
       <fieldset disabled={!may()}>

@@ -58,7 +58,7 @@
     <details class="panel" open={data.book.length === 0 || (wrong && calibrating)}>
       <summary>Calibrate it</summary>
       {#key data.book.length}
-        <KeptForm action="?/calibrate" errors={calibrating ? form?.errors : []} label="Calibrate it">
+        <KeptForm action="?/calibrate" label="Calibrate it">
           {#snippet children(sending)}
             <CalibrationForm
               of={tool.kind}
@@ -89,7 +89,7 @@
   {#if may()}
     <details class="panel" open={wrong && !calibrating}>
       <summary>Change or remove it</summary>
-      <KeptForm action="?/change" errors={calibrating ? [] : form?.errors} label="Change it">
+      <KeptForm action="?/change" label="Change it">
         {#snippet children(sending)}
           <EquipmentFields {tool} />
           <div class="actions"><button class="button button-main" disabled={sending}>Save</button></div>

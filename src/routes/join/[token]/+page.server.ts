@@ -1,7 +1,6 @@
 import { error, redirect } from '@sveltejs/kit';
-import { isRefused } from '$lib/core/result';
-import { fieldsOf, parseJoin } from '$lib/forms';
-import { wrongField, wrongFields } from '$lib/server/session/answer';
+import { parseJoin } from '$lib/forms';
+import { readForm, wrongField } from '$lib/server/session/answer';
 import { setSession } from '$lib/server/session/cookie';
 import { mayTry } from '$lib/server/session/limits';
 import { acceptInvitation, invitationOf, newPerson, openSession } from '$lib/server/session/people';
@@ -27,17 +26,16 @@ export const actions: Actions = {
 
   /** Somebody new joins with an account of their own. */
   enrol: async ({ locals, params, request, cookies, url }) => {
-    const fields = fieldsOf(await request.formData());
-    const form = parseJoin(fields);
-    if (isRefused(form)) return wrongFields(form.refused, fields);
+    const form = await readForm(request, parseJoin);
+    if (!form.valid) return form.answer;
     if (!(await invitationOf(locals.db, params.token))) error(404, SPENT);
-    const personId = await newPerson(locals.db, form.ok);
+    const personId = await newPerson(locals.db, form.data);
     if (personId === null)
       return wrongField(
         409,
         'email',
         'There is an account with this address. Sign in with it, then open this link again.',
-        fields,
+        form.fields,
       );
     if ((await acceptInvitation(locals.db, params.token, personId)) === null) error(404, SPENT);
     setSession(cookies, url, await openSession(locals.db, personId));

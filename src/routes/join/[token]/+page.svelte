@@ -15,13 +15,13 @@
   <h1>Join {invitation.workspace}</h1>
   <p>{invitation.by} invites you as {ROLE_WORDS[invitation.role].name}: {ROLE_WORDS[invitation.role].may}.</p>
   {#if data.person}
-    <KeptForm plain action="?/join" errors={form?.errors}>
+    <KeptForm plain action="?/join">
       {#snippet children(sending)}
         <button class="button button-main" disabled={sending}>Join as {data.person}</button>
       {/snippet}
     </KeptForm>
   {:else}
-    <KeptForm plain action="?/enrol" errors={form?.errors}>
+    <KeptForm plain action="?/enrol">
       {#snippet children(sending)}
         <div class="fields">
           <Field

@@ -1,8 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { listCases } from '$lib/server/store/cases';
-import { isRefused } from '$lib/core/result';
-import { fieldsOf, isId, parseProperty, revisionIn } from '$lib/forms';
-import { wrongField, wrongFields } from '$lib/server/session/answer';
+import { isId, parseProperty, revisionIn } from '$lib/forms';
+import { readForm, wrongField } from '$lib/server/session/answer';
 import { findCustomer, listCustomers } from '$lib/server/store/customers';
 import { changeProperty, findProperty } from '$lib/server/store/properties';
 import { listRecords } from '$lib/server/store/records';
@@ -35,24 +34,24 @@ export const load: PageServerLoad = async ({ locals, params }) => {
 export const actions: Actions = {
   default: async ({ locals, params, request }) => {
     if (!isId(params.id)) error(404, 'There is no such property.');
-    const fields = fieldsOf(await request.formData());
-    const form = parseProperty(fields);
-    if (isRefused(form)) return wrongFields(form.refused, fields);
-    const { customerId } = form.ok;
-    const revision = revisionIn(fields);
+    const form = await readForm(request, parseProperty);
+    if (!form.valid) return form.answer;
+    const { customerId } = form.data;
+    const revision = revisionIn(form.fields);
     const done = await locals.inWorkspace(async (tx) => {
       if (!(await findProperty(tx, params.id))) return 'missing';
       if (customerId !== null && !(await findCustomer(tx, customerId))) return 'no-customer';
-      return (await changeProperty(tx, params.id, form.ok, revision)) ? 'saved' : 'changed';
+      return (await changeProperty(tx, params.id, form.data, revision)) ? 'saved' : 'changed';
     });
     if (done === 'missing') error(404, 'There is no such property.');
-    if (done === 'no-customer') return wrongField(400, 'customerId', 'Choose one of your customers.', fields);
+    if (done === 'no-customer')
+      return wrongField(400, 'customerId', 'Choose one of your customers.', form.fields);
     if (done === 'changed')
       return wrongField(
         409,
         '',
         'Somebody else changed this property after you opened it. Nothing was overwritten: open the page in another tab and compare.',
-        fields,
+        form.fields,
       );
     return { saved: true, errors: [], fields: {} };
   },

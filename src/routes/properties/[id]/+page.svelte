@@ -40,7 +40,7 @@
   {#if may()}
     <details open={(form?.errors.length ?? 0) > 0}>
       <summary>Change the place</summary>
-      <KeptForm errors={form?.errors}>
+      <KeptForm>
         {#snippet children(sending)}
           <input type="hidden" name="revision" value={p.revision} />
           <PropertyFields property={p} zones={data.zones} customers={data.customers} />

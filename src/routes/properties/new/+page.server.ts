@@ -1,7 +1,6 @@
 import { redirect } from '@sveltejs/kit';
-import { isRefused } from '$lib/core/result';
-import { fieldsOf, parseProperty } from '$lib/forms';
-import { wrongField, wrongFields } from '$lib/server/session/answer';
+import { parseProperty } from '$lib/forms';
+import { readForm, wrongField } from '$lib/server/session/answer';
 import { findCustomer, listCustomers } from '$lib/server/store/customers';
 import { createProperty } from '$lib/server/store/properties';
 import type { Actions, PageServerLoad } from './$types';
@@ -14,14 +13,13 @@ export const load: PageServerLoad = async ({ locals }) => ({
 
 export const actions: Actions = {
   default: async ({ request, locals }) => {
-    const fields = fieldsOf(await request.formData());
-    const form = parseProperty(fields);
-    if (isRefused(form)) return wrongFields(form.refused, fields);
-    const { customerId } = form.ok;
+    const form = await readForm(request, parseProperty);
+    if (!form.valid) return form.answer;
+    const { customerId } = form.data;
     const id = await locals.inWorkspace(async (tx) =>
-      customerId !== null && !(await findCustomer(tx, customerId)) ? null : createProperty(tx, form.ok),
+      customerId !== null && !(await findCustomer(tx, customerId)) ? null : createProperty(tx, form.data),
     );
-    if (id === null) return wrongField(400, 'customerId', 'Choose one of your customers.', fields);
+    if (id === null) return wrongField(400, 'customerId', 'Choose one of your customers.', form.fields);
     redirect(303, `/cases/new?property=${id}`);
   },
 };

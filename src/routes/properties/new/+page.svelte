@@ -27,7 +27,7 @@
 <svelte:head><title>Add a property · Nimsy</title></svelte:head>
 <div class="page">
   <h1>Add a property</h1>
-  <KeptForm errors={form?.errors}>
+  <KeptForm>
     {#snippet children(sending)}
       <PropertyFields {property} zones={data.zones} customers={data.customers} />
       <div class="actions">

@@ -1,7 +1,6 @@
 import { error, redirect } from '@sveltejs/kit';
-import { isRefused } from '$lib/core/result';
-import { fieldsOf, parseNewPassword } from '$lib/forms';
-import { wrongFields } from '$lib/server/session/answer';
+import { parseNewPassword } from '$lib/forms';
+import { readForm } from '$lib/server/session/answer';
 import { dropSession } from '$lib/server/session/cookie';
 import { mayTry } from '$lib/server/session/limits';
 import { isGoodReset, takeReset } from '$lib/server/session/people';
@@ -17,10 +16,9 @@ export const load: PageServerLoad = async ({ locals, params, getClientAddress })
 
 export const actions: Actions = {
   default: async ({ locals, request, params, cookies, url }) => {
-    const fields = fieldsOf(await request.formData());
-    const form = parseNewPassword(fields);
-    if (isRefused(form)) return wrongFields(form.refused, new Map());
-    if ((await takeReset(locals.db, params.token, form.ok.password)) === null) error(404, SPENT);
+    const form = await readForm(request, parseNewPassword);
+    if (!form.valid) return form.answer;
+    if ((await takeReset(locals.db, params.token, form.data.password)) === null) error(404, SPENT);
     dropSession(cookies, url);
     redirect(303, '/sign-in?done=password');
   },

@@ -1,16 +1,13 @@
 <script lang="ts">
   import NewPassword from '$lib/ui/office/NewPassword.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
-  import type { PageProps } from './$types';
-
-  let { form }: PageProps = $props();
 </script>
 
 <svelte:head><title>Set a new password · Nimsy</title></svelte:head>
 <div class="page narrow">
   <h1>Set a new password</h1>
   <p>You are signed out everywhere once it is set.</p>
-  <KeptForm plain errors={form?.errors}>
+  <KeptForm plain>
     {#snippet children(sending)}
       <div class="fields">
         <NewPassword />

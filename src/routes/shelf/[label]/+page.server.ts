@@ -1,10 +1,9 @@
 import { error, redirect } from '@sveltejs/kit';
 import { CANDIDATES } from '$lib/catalog';
 import { loadShelf, cardVersions } from '$lib/server/store/shelf';
-import { isRefused } from '$lib/core/result';
 import { fieldsOf, isId, parseContainer, parseStockChange } from '$lib/forms';
 import { pictureFrom } from '$lib/server/outside/pictures';
-import { wrongField, wrongFields } from '$lib/server/session/answer';
+import { readForm, wrongField } from '$lib/server/session/answer';
 import {
   addContainer,
   addLabelFile,
@@ -86,26 +85,24 @@ async function fileFrom(file: File): Promise<Pick<NewLabelFile, 'type' | 'bytes'
 
 export const actions: Actions = {
   container: async ({ request, locals, params }) => {
-    const fields = fieldsOf(await request.formData());
-    const parsed = parseContainer(fields);
-    if (isRefused(parsed)) return wrongFields(parsed.refused, fields);
+    const parsed = await readForm(request, parseContainer);
+    if (!parsed.valid) return parsed.answer;
     const added = await locals.inWorkspace(async (tx) => {
       await mustHave(tx, params.label);
       return addContainer(tx, params.label, {
-        ...parsed.ok,
+        ...parsed.data,
         currency: locals.around.settings.currency,
       });
     });
-    if (!added) return wrongField(409, 'lot', 'A container of that lot is here already.', fields);
+    if (!added) return wrongField(409, 'lot', 'A container of that lot is here already.', parsed.fields);
     redirect(303, `/shelf/${params.label}`);
   },
 
   change: async ({ request, locals, params }) => {
-    const fields = fieldsOf(await request.formData());
-    const parsed = parseStockChange(fields);
-    if (isRefused(parsed)) return wrongFields(parsed.refused, fields);
+    const parsed = await readForm(request, parseStockChange);
+    if (!parsed.valid) return parsed.answer;
     const done = await locals.inWorkspace((tx) =>
-      changeStock(tx, params.label, parsed.ok, { by: locals.who.person.name, now: locals.around.now }),
+      changeStock(tx, params.label, parsed.data, { by: locals.who.person.name, now: locals.around.now }),
     );
     if (done === null) error(404, 'There is no such container on the shelf.');
     if (done !== 'changed')
@@ -113,7 +110,7 @@ export const actions: Actions = {
         400,
         'amount',
         `No more than ${Number(done.left.value.toPrecision(4))} is left in it. Write what went away, or what is left as “counted”.`,
-        fields,
+        parsed.fields,
       );
     redirect(303, `/shelf/${params.label}`);
   },

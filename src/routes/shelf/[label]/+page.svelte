@@ -198,7 +198,7 @@
     today={data.today}
     living={card.family === 'living'}
     change={may()}
-    wrong={'reason' in fields ? { lot: fields.lot ?? '', errors } : null}
+    wrong={'reason' in fields ? (fields.lot ?? '') : null}
   />
   {#if data.changes.length > 0}
     <details>
@@ -218,7 +218,7 @@
   {#if may()}
     <details open={'size.value' in fields}>
       <summary>Put a container on the shelf</summary>
-      <KeptForm action="?/container" errors={'size.value' in fields ? errors : []} reset label="A container">
+      <KeptForm action="?/container" reset label="A container">
         {#snippet children(sending)}
           <div class="fields">
             <Field label="Lot" name="lot" width="8rem" required />
@@ -258,13 +258,7 @@
   {#if may()}
     <details open={errors.some((e) => e.path === 'file')}>
       <summary>Keep a photo or PDF of the real label or safety sheet</summary>
-      <KeptForm
-        action="?/file"
-        files
-        reset
-        errors={errors.filter((e) => e.path === 'file')}
-        label="A file of the label"
-      >
+      <KeptForm action="?/file" files reset label="A file of the label">
         {#snippet children(sending)}
           <div class="fields">
             <Choice

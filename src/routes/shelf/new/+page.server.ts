@@ -1,9 +1,8 @@
 import { redirect } from '@sveltejs/kit';
 import { randomUUID } from 'node:crypto';
 import { CANDIDATES } from '$lib/catalog';
-import { isRefused } from '$lib/core/result';
-import { fieldsOf, fieldsOfCard, parseCard, parseLot } from '$lib/forms';
-import { wrongFields } from '$lib/server/session/answer';
+import { fieldsOfCard, parseCardAndLot } from '$lib/forms';
+import { readForm } from '$lib/server/session/answer';
 import { addLabel, cardVersions } from '$lib/server/store/shelf';
 import { addContainer } from '$lib/server/store/stock';
 import { pestGroups, pestNames } from '../pest-names';
@@ -23,18 +22,18 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 
 export const actions: Actions = {
   save: async ({ request, locals, url }) => {
-    const fields = fieldsOf(await request.formData());
-    const parsed = parseCard(fields, CANDIDATES, `own-${randomUUID().slice(0, 8)}`);
-    if (isRefused(parsed)) return wrongFields(parsed.refused, fields);
-    const lot = parseLot(fields, parsed.ok.container.size);
-    if (isRefused(lot)) return wrongFields(lot.refused, fields);
+    const form = await readForm(request, (fields) =>
+      parseCardAndLot(fields, CANDIDATES, `own-${randomUUID().slice(0, 8)}`),
+    );
+    if (!form.valid) return form.answer;
+    const { card: typed, lot } = form.data;
     const from = url.searchParams.get('from');
     const card = await locals.inWorkspace(async (tx) => {
       const [copied] = from === null ? [] : await cardVersions(tx, from);
       // The numbers of a copy of a demonstration label are as made up as the label's own.
-      const added = { ...parsed.ok, demonstration: copied?.demonstration ?? false };
+      const added = { ...typed, demonstration: copied?.demonstration ?? false };
       await addLabel(tx, added);
-      if (lot.ok) await addContainer(tx, added.id, { ...lot.ok, currency: locals.around.settings.currency });
+      if (lot) await addContainer(tx, added.id, { ...lot, currency: locals.around.settings.currency });
       return added;
     });
     redirect(303, `/shelf/${card.id}`);

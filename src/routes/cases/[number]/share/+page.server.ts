@@ -1,8 +1,7 @@
 import { error } from '@sveltejs/kit';
-import { isRefused } from '$lib/core/result';
 import { fieldsOf, isId, numberIn, parseShare, SHARE_DAYS } from '$lib/forms';
 import type { Tx } from '$lib/server/db/client';
-import { wrongField, wrongFields } from '$lib/server/session/answer';
+import { readForm, wrongField } from '$lib/server/session/answer';
 import { loadCase, type LoadedCase } from '$lib/server/store/cases';
 import { findCustomer } from '$lib/server/store/customers';
 import { listShares, revokeShare, share } from '$lib/server/store/shares';
@@ -43,14 +42,14 @@ export const load: PageServerLoad = async ({ locals, params }) =>
 
 export const actions: Actions = {
   share: async ({ locals, params, request, url }) => {
-    const fields = fieldsOf(await request.formData());
-    const form = parseShare(fields);
-    if (isRefused(form)) return wrongFields(form.refused, fields);
+    const form = await readForm(request, parseShare);
+    if (!form.valid) return form.answer;
     const token = await locals.inWorkspace(async (tx) => {
       const loaded = await caseOf(tx, params.number, locals.around);
-      return share(tx, loaded.id, form.ok, locals.who.person.name);
+      return share(tx, loaded.id, form.data, locals.who.person.name);
     });
-    if (token === null) return wrongField(400, 'what', 'Choose one of the records of this case.', fields);
+    if (token === null)
+      return wrongField(400, 'what', 'Choose one of the records of this case.', form.fields);
     return { link: `${url.origin}/s/${token}` };
   },
 

@@ -45,7 +45,7 @@
     </div>
   {/if}
   {#if may()}
-    <KeptForm plain action="?/share" errors={form && 'errors' in form ? form.errors : []}>
+    <KeptForm plain action="?/share">
       {#snippet children(sending)}
         <div class="fields">
           <Choice

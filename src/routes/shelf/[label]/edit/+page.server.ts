@@ -1,8 +1,7 @@
 import { error, redirect } from '@sveltejs/kit';
 import { CANDIDATES } from '$lib/catalog';
-import { isRefused } from '$lib/core/result';
-import { fieldsOf, fieldsOfCard, parseCard } from '$lib/forms';
-import { wrongFields } from '$lib/server/session/answer';
+import { fieldsOfCard, parseCard } from '$lib/forms';
+import { readForm } from '$lib/server/session/answer';
 import { addLabels, cardVersions } from '$lib/server/store/shelf';
 import { labelFiles } from '$lib/server/store/stock';
 import { pestGroups, pestNames } from '../../pest-names';
@@ -24,13 +23,12 @@ export const load: PageServerLoad = async ({ locals, params }) => {
 
 export const actions: Actions = {
   save: async ({ request, locals, params }) => {
-    const fields = fieldsOf(await request.formData());
-    const parsed = parseCard(fields, CANDIDATES, params.label);
-    if (isRefused(parsed)) return wrongFields(parsed.refused, fields);
+    const form = await readForm(request, (fields) => parseCard(fields, CANDIDATES, params.label));
+    if (!form.valid) return form.answer;
     await locals.inWorkspace(async (tx) => {
       const [before] = await cardVersions(tx, params.label);
       if (!before) error(404, 'There is no such label on the shelf.');
-      await addLabels(tx, [{ ...parsed.ok, demonstration: before.demonstration }]);
+      await addLabels(tx, [{ ...form.data, demonstration: before.demonstration }]);
     });
     redirect(303, `/shelf/${params.label}`);
   },
