@@ -3,6 +3,7 @@
   import { resolve } from '$app/paths';
   import '../app.css';
   import Header from '$lib/ui/frame/Header.svelte';
+  import Removed from '$lib/ui/frame/Removed.svelte';
   import { setShow } from '$lib/ui/parts/show';
   import { showIn } from '$lib/words';
   import { onMount, untrack } from 'svelte';
@@ -44,7 +45,10 @@
   demonstration={data.demonstration}
   today={data.today}
 />
-<main id="main">{@render children()}</main>
+<main id="main">
+  {#if data.role !== 'viewer'}<Removed />{/if}
+  {@render children()}
+</main>
 
 <style>
   .skip {

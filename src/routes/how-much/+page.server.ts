@@ -2,6 +2,7 @@ import { redirect } from '@sveltejs/kit';
 import { fieldsOf, isId, keptFields, numberIn, parseBench } from '$lib/forms';
 import { readForm, wrongField } from '$lib/server/session/answer';
 import { dropJob, keepJob, keptJob, openCases } from '$lib/server/store/kept';
+import { withRemoved } from '$lib/server/store/removed';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
@@ -33,7 +34,7 @@ export const actions: Actions = {
     const fields = fieldsOf(await request.formData());
     const [id, number] = [fields.get('id'), numberIn(fields.get('case'))];
     if (!id || !isId(id) || number === null) return wrongField(400, 'id', 'There is no such job.', fields);
-    await locals.inWorkspace((tx) => dropJob(tx, id));
-    redirect(303, `/cases/${number}/mix`);
+    const back = `/cases/${number}/mix`;
+    redirect(303, withRemoved(back, 'kept-job', await locals.inWorkspace((tx) => dropJob(tx, id, back))));
   },
 };

@@ -51,6 +51,7 @@ const RIGHTS: Readonly<Record<string, string>> = {
   equipment: 'select, insert, update, delete',
   calibrations: 'select, insert, delete',
   kept_jobs: 'select, insert, delete',
+  removed: 'select, insert, delete',
 };
 
 /**
@@ -62,6 +63,7 @@ export async function migrateTables(ownerUrl: string, migrations: string, appRol
   try {
     await migrate(db, { migrationsFolder: migrations });
     await grantRights(db, appRole);
+    await db.execute(sql`delete from removed where removed_at < now() - interval '1 day'`);
   } finally {
     await close();
   }

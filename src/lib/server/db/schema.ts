@@ -28,5 +28,6 @@ export {
   calibrations,
   keptJobs,
   equipment,
+  removed,
 } from './tables-of-work';
 export { planDays, planPictures, plans } from './tables-of-plans';

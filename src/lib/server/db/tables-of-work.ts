@@ -342,3 +342,19 @@ export const keptJobs = pgTable(
     }).onDelete('cascade'),
   ],
 );
+
+/** What was taken away lately, whole, so that it can be put back; a day later it is gone for good. */
+export const removed = pgTable(
+  'removed',
+  {
+    id: id(),
+    workspaceId: uuid('workspace_id')
+      .notNull()
+      .references(() => workspaces.id, { onDelete: 'cascade' }),
+    /** The page that it belongs to. */
+    back: text('back').notNull(),
+    rows: jsonb('rows').$type<readonly { readonly table: string; readonly row: unknown }[]>().notNull(),
+    removedAt: moment('removed_at').notNull().defaultNow(),
+  },
+  (t) => [index('removed_lately').on(t.workspaceId, t.removedAt)],
+);

@@ -4,6 +4,8 @@ import type { CalendarDay } from '../../core/units';
 import type { CalibrationForm, EquipmentForm } from '../../forms';
 import type { Tx } from '../db/client';
 import * as t from '../db/schema';
+import { bookOf, countBook } from './book';
+import { takeAway } from './removed';
 
 /** A calibration as it stands in the book. */
 export interface BookEntry extends Calibration {
@@ -92,9 +94,11 @@ export async function changeEquipment(
   return true;
 }
 
-export async function removeEquipment(tx: Tx, id: string): Promise<void> {
-  await tx.delete(t.equipment).where(own(tx, id));
-}
+/** Takes a tool away with its book; by what both can be put back. */
+export const removeEquipment = (tx: Tx, id: string): Promise<string | null> =>
+  takeAway(tx, t.equipment, own(tx, id), `/equipment/${id}`, [
+    { table: t.calibrations, where: bookOf(tx, id) },
+  ]);
 
 /** Writes a calibration into the book of a tool. */
 export async function addCalibration(
@@ -113,15 +117,13 @@ export async function addCalibration(
 }
 
 /** Takes an entry out of the book; the tool then counts as calibrated when the latest of the rest was made. */
-export async function removeCalibration(tx: Tx, id: string, entry: string): Promise<void> {
-  const of = and(eq(t.calibrations.workspaceId, tx.workspaceId), eq(t.calibrations.equipmentId, id));
-  await tx.delete(t.calibrations).where(and(of, eq(t.calibrations.id, entry)));
-  const [last] = await tx
-    .select({ day: sql<string | null>`max(${t.calibrations.doneOn})` })
-    .from(t.calibrations)
-    .where(of);
-  await tx
-    .update(t.equipment)
-    .set({ calibratedOn: last?.day ?? null })
-    .where(own(tx, id));
+export async function removeCalibration(tx: Tx, id: string, entry: string): Promise<string | null> {
+  const gone = await takeAway(
+    tx,
+    t.calibrations,
+    and(bookOf(tx, id), eq(t.calibrations.id, entry)),
+    `/equipment/${id}`,
+  );
+  await countBook(tx, id);
+  return gone;
 }

@@ -1,6 +1,7 @@
 import { and, desc, eq, isNull, sql } from 'drizzle-orm';
 import type { Tx } from '../db/client';
 import * as t from '../db/schema';
+import { takeAway } from './removed';
 
 /** Jobs that one case can keep. */
 const MOST = 100;
@@ -37,10 +38,9 @@ export async function keptJob(tx: Tx, id: string): Promise<Readonly<Record<strin
   return row?.fields ?? null;
 }
 
-/** Takes a kept job out of its case. */
-export async function dropJob(tx: Tx, id: string): Promise<void> {
-  await tx.delete(t.keptJobs).where(and(eq(t.keptJobs.workspaceId, tx.workspaceId), eq(t.keptJobs.id, id)));
-}
+/** Takes a kept job out of its case; by what it can be put back, null where there is none. */
+export const dropJob = (tx: Tx, id: string, back: string): Promise<string | null> =>
+  takeAway(tx, t.keptJobs, and(eq(t.keptJobs.workspaceId, tx.workspaceId), eq(t.keptJobs.id, id)), back);
 
 /** The open cases that a job can be kept into, the newest first. */
 export const openCases = async (tx: Tx): Promise<{ number: number; title: string; property: string }[]> =>

@@ -2,6 +2,7 @@ import { and, asc, count, eq } from 'drizzle-orm';
 import type { Tx } from '../db/client';
 import * as t from '../db/schema';
 import type { Picture } from '../outside/pictures';
+import { takeAway } from './removed';
 
 /** No case needs more, and an export has to carry them. */
 export const MOST_PHOTOS = 40;
@@ -49,10 +50,6 @@ export async function photoOf(tx: Tx, caseId: string, id: string): Promise<Buffe
   return row?.jpeg ?? null;
 }
 
-export async function removePhoto(tx: Tx, caseId: string, id: string): Promise<boolean> {
-  const gone = await tx
-    .delete(t.photos)
-    .where(one(tx, caseId, id))
-    .returning({ id: t.photos.id });
-  return gone.length > 0;
-}
+/** By what it can be put back; null where there is none. */
+export const removePhoto = (tx: Tx, caseId: string, id: string, back: string): Promise<string | null> =>
+  takeAway(tx, t.photos, one(tx, caseId, id), back);

@@ -3,6 +3,7 @@ import type { ShelfContainer, StockReason } from '../../core/choose';
 import type { NewLot } from '../../forms';
 import type { Tx } from '../db/client';
 import * as t from '../db/schema';
+import { takeAway } from './removed';
 import { loadShelf } from './shelf';
 
 /** No card needs more, and an export has to carry them. */
@@ -121,10 +122,6 @@ export async function labelFile(tx: Tx, labelId: string, id: string) {
   return row ?? null;
 }
 
-export async function removeLabelFile(tx: Tx, labelId: string, id: string): Promise<boolean> {
-  const gone = await tx
-    .delete(t.labelFiles)
-    .where(and(filesOf(tx, labelId), eq(t.labelFiles.id, id)))
-    .returning({ id: t.labelFiles.id });
-  return gone.length > 0;
-}
+/** By what it can be put back; null where there is none. */
+export const removeLabelFile = (tx: Tx, labelId: string, id: string): Promise<string | null> =>
+  takeAway(tx, t.labelFiles, and(filesOf(tx, labelId), eq(t.labelFiles.id, id)), `/shelf/${labelId}`);

@@ -37,6 +37,7 @@ async function digest(): Promise<string> {
     'equipment',
     'calibrations',
     'kept_jobs',
+    'removed',
   ];
   const parts = await Promise.all(
     tables.map(async (table) => {

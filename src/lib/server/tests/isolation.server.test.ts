@@ -115,6 +115,7 @@ async function digest(): Promise<string> {
     'equipment',
     'calibrations',
     'kept_jobs',
+    'removed',
     'memberships',
     'invitations',
     'shared_links',

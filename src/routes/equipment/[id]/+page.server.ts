@@ -10,6 +10,7 @@ import {
   removeCalibration,
   removeEquipment,
 } from '$lib/server/store/equipment';
+import { withRemoved } from '$lib/server/store/removed';
 import type { Actions, PageServerLoad } from './$types';
 
 const MISSING = 'There is no such equipment.';
@@ -64,20 +65,18 @@ export const actions: Actions = {
   strike: async ({ locals, request, params }) => {
     const entry = fieldsOf(await request.formData()).get('entry') ?? '';
     const done = await locals.inWorkspace(async (tx) => {
-      if (!isId(params.id) || !isId(entry) || !(await findEquipment(tx, params.id))) return false;
-      await removeCalibration(tx, params.id, entry);
-      return true;
+      if (!isId(params.id) || !isId(entry) || !(await findEquipment(tx, params.id))) return null;
+      return removeCalibration(tx, params.id, entry);
     });
-    if (!done) error(404, MISSING);
-    return { saved: true, errors: [], fields: {} };
+    if (done === null) error(404, MISSING);
+    redirect(303, withRemoved(`/equipment/${params.id}`, 'calibration', done));
   },
   remove: async ({ locals, params }) => {
     const done = await locals.inWorkspace(async (tx) => {
-      if (!isId(params.id) || !(await findEquipment(tx, params.id))) return false;
-      await removeEquipment(tx, params.id);
-      return true;
+      if (!isId(params.id) || !(await findEquipment(tx, params.id))) return null;
+      return removeEquipment(tx, params.id);
     });
-    if (!done) error(404, MISSING);
-    redirect(303, '/equipment');
+    if (done === null) error(404, MISSING);
+    redirect(303, withRemoved('/equipment', 'equipment', done));
   },
 };

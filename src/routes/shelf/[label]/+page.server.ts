@@ -16,6 +16,7 @@ import {
   type NewLabelFile,
 } from '$lib/server/store/stock';
 import type { Tx } from '$lib/server/db/client';
+import { withRemoved } from '$lib/server/store/removed';
 import type { Actions, PageServerLoad } from './$types';
 
 /** A card, in its newest version or in the one that a record was made under. */
@@ -147,8 +148,8 @@ export const actions: Actions = {
 
   remove: async ({ request, locals, params }) => {
     const id = String((await request.formData()).get('id') ?? '');
-    if (!isId(id) || !(await locals.inWorkspace((tx) => removeLabelFile(tx, params.label, id))))
-      error(404, 'That file is not of this card.');
-    redirect(303, `/shelf/${params.label}`);
+    const gone = isId(id) ? await locals.inWorkspace((tx) => removeLabelFile(tx, params.label, id)) : null;
+    if (gone === null) error(404, 'That file is not of this card.');
+    redirect(303, withRemoved(`/shelf/${params.label}`, 'label-file', gone));
   },
 };

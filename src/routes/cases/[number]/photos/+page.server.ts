@@ -5,6 +5,7 @@ import { pictureFrom } from '$lib/server/outside/pictures';
 import { wrongField } from '$lib/server/session/answer';
 import { findCase } from '$lib/server/store/cases';
 import { addPhoto, listPhotos, MOST_PHOTOS, removePhoto } from '$lib/server/store/photos';
+import { withRemoved } from '$lib/server/store/removed';
 import type { Actions, PageServerLoad } from './$types';
 
 const LONGEST_NOTE = 200;
@@ -63,11 +64,12 @@ export const actions: Actions = {
 
   remove: async ({ request, params, locals }) => {
     const id = String((await request.formData()).get('id') ?? '');
+    const back = `/cases/${params.number}/photos`;
     const gone = await locals.inWorkspace(async (tx) => {
       const { id: caseId } = await caseOf(tx, params.number);
-      return isId(id) && removePhoto(tx, caseId, id);
+      return isId(id) ? removePhoto(tx, caseId, id, back) : null;
     });
-    if (!gone) return wrongField(404, 'photo', 'That photograph is not of this case.');
-    redirect(303, `/cases/${params.number}/photos`);
+    if (gone === null) return wrongField(404, 'photo', 'That photograph is not of this case.');
+    redirect(303, withRemoved(back, 'photo', gone));
   },
 };

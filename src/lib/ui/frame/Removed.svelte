@@ -1,0 +1,37 @@
+<script lang="ts">
+  import { enhance } from '$app/forms';
+  import { resolve } from '$app/paths';
+  import { page } from '$app/state';
+
+  /** After something was taken away: says so, and puts it back. */
+  const WHAT: Readonly<Record<string, string>> = {
+    'kept-job': 'The job was taken out.',
+    calibration: 'The calibration was taken out of the book.',
+    equipment: 'The equipment was removed with its book.',
+    photo: 'The photograph was removed.',
+    'label-file': 'The file was removed.',
+  };
+  const [kind = '', id = ''] = $derived((page.url.searchParams.get('removed') ?? '').split('.'));
+  const said = $derived(id !== '' && Object.hasOwn(WHAT, kind) ? WHAT[kind] : null);
+</script>
+
+{#if said}
+  <form method="POST" action={resolve('/put-back')} class="removed" use:enhance>
+    <input type="hidden" name="id" value={id} />
+    <span role="status">{said}</span>
+    <button class="button">Put it back</button>
+    <span class="soft small">It can be put back for a day.</span>
+  </form>
+{/if}
+
+<style>
+  .removed {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0.4rem 1rem;
+    border-left: 5px solid var(--saffron);
+    background: var(--saffron-wash);
+    padding: 0.5rem 1rem;
+  }
+</style>

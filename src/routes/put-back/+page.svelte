@@ -1,0 +1,1 @@
+<p class="page soft">Nothing was removed here.</p>
