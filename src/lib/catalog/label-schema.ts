@@ -36,7 +36,7 @@ function valueOf(field: MoreField): z.ZodType<string | number | boolean> {
 const moreOf = (of: 'card' | 'use') =>
   z.strictObject(Object.fromEntries(moreFields(of).map(([key, field]) => [key, valueOf(field).optional()])));
 
-const stepOf = { by: z.enum(['pest', 'stage', 'severity']), of: text };
+const stepOf = { by: z.enum(['pest', 'stage', 'severity', 'drop']), of: text };
 
 const use = z.strictObject({
   sites: z.array(z.enum(SITES)).min(1),

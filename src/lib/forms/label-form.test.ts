@@ -126,8 +126,32 @@ describe('what labels print', () => {
     expect(rate('chinch-bug', 'heavy')).toMatchObject({ min: 5, max: 6 });
   });
 
+  it('has rates by the size of a drop: the weighed one picks its own, and none of them is a guess', () => {
+    const card = cardOf({
+      ...{ 'steps.0.drop': '30', 'steps.0.min': '8', 'steps.0.max': '12' },
+      ...{ 'steps.1.drop': '100', 'steps.1.severity': 'heavy', 'steps.1.min': '5' },
+    });
+    const rate = (dropMg: number | null, severity: string | null = null) =>
+      inHand(
+        { ...card, version: 1 },
+        { pest: 'chinch-bug', stage: null, surrounding: 'lawn', severity, dropMg },
+      )?.use.rate;
+    expect(rate(28)).toMatchObject({ min: 8, max: 12 });
+    expect(rate(104, 'heavy')).toMatchObject({ min: 5, max: 5 });
+    // Between the two sizes, or never weighed: the general rate of the label.
+    expect(rate(55)).toMatchObject({ min: 2, max: 3 });
+    expect(rate(null)).toMatchObject({ min: 2, max: 3 });
+    // What the card keeps goes back into the form as it was typed.
+    expect(fieldsOfCard({ ...card, version: 1 })).toMatchObject({
+      'uses.0.steps.0.drop': '30',
+      'uses.0.steps.1.drop': '100',
+      'uses.0.steps.1.severity': 'heavy',
+    });
+  });
+
   it('a rate for some cases is asked for what it lacks', () => {
     expect(refusedAt({ 'steps.0.pest': 'chinch-bug' })).toEqual(['uses.0.steps.0.min']);
+    expect(refusedAt({ 'steps.0.drop': '30' })).toEqual(['uses.0.steps.0.min']);
     expect(refusedAt({ 'steps.0.max': '4' })).toEqual(['uses.0.steps.0.severity']);
   });
 });

@@ -120,6 +120,7 @@ const useForm = z.object({
       pest: plainText(60),
       stage: plainText(60),
       severity: plainText(60),
+      drop: measure(0.1, 100_000),
       min: measure(0.000001, 1e6),
       max: measure(0.000001, 1e6),
     }),
@@ -282,8 +283,11 @@ export function parseCard(
     ...half(f.storeFrom, f.storeTo, f.storeFrom === null ? 'storeFrom' : 'storeTo'),
     // A rate for some cases without its case, or without its figure, is not dropped without a word.
     ...f.uses.flatMap((u, i) =>
-      u.steps.flatMap(({ min, max, severity, pest, stage }, k) => {
-        const [named, figured] = [severity + pest + stage !== '', min !== null || max !== null];
+      u.steps.flatMap(({ min, max, severity, pest, stage, drop }, k) => {
+        const [named, figured] = [
+          severity + pest + stage !== '' || drop !== null,
+          min !== null || max !== null,
+        ];
         const path = `uses.${i}.steps.${k}.${named ? 'min' : 'severity'}`;
         return finished && named !== figured ? [refusal('invalid-input', path, { expected: 'needed' })] : [];
       }),
@@ -359,8 +363,9 @@ function useOf(f: z.output<typeof useForm>, candidates: readonly KnownPest[]): L
       f.least === null && f.most === null
         ? null
         : { min: f.least, max: f.most, unit: f.rateUnit, per: f.per, basis: f.basis },
-    steps: f.steps.flatMap(({ min, max, ...by }) => {
-      const named = (['severity', 'pest', 'stage'] as const).flatMap((key) =>
+    steps: f.steps.flatMap(({ min, max, drop, ...names }) => {
+      const by = { ...names, drop: drop === null ? '' : String(drop) };
+      const named = (['severity', 'pest', 'stage', 'drop'] as const).flatMap((key) =>
         by[key] === '' ? [] : [{ by: key, of: by[key] }],
       );
       const [first, ...and] = named;

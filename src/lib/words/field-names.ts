@@ -353,7 +353,7 @@ const INNER: Readonly<
     one: 'rate',
     fields: {
       ...{ by: 'what it goes by', of: 'what it is for', min: 'its least', max: 'its most' },
-      ...{ pest: 'its pest', stage: 'its stage', severity: 'how bad it is' },
+      ...{ pest: 'its pest', stage: 'its stage', severity: 'how bad it is', drop: 'its drop' },
     },
   },
 };

@@ -79,10 +79,11 @@ describe('a rate in plain words', () => {
       steps: [
         { by: 'pest', of: 'chinch-bug', min: 1, max: 1.1 },
         { by: 'severity', of: 'heavy', min: 1.1, max: 1.1 },
+        { by: 'severity', of: 'light', and: [{ by: 'drop', of: '2.5' }], min: 0.5, max: 0.6 },
       ],
     };
     expect(useText(use, PLAIN, (id) => (id === 'chinch-bug' ? 'chinch bug' : '?'))).toContain(
-      'chinch bug 1 to 1.1 fl oz, heavy 1.1 fl oz',
+      'chinch bug 1 to 1.1 fl oz, heavy 1.1 fl oz, light, in drops of 2.5 mg 0.5 to 0.6 fl oz',
     );
   });
 

@@ -4,6 +4,7 @@ import {
   type ClauseKey,
   type Ends,
   type LabelUse,
+  type RateStep,
   type Method,
   type More,
 } from '../core/labels';
@@ -80,6 +81,13 @@ export function useRateText({ rate, carrier, carrierMost, method, more }: LabelU
     : `${range} for ${per}, in ${of(carrier.amount)} for ${perText(carrier.per, method, show)}`;
 }
 
+const stepText = (
+  { by, of }: Pick<RateStep, 'by' | 'of'>,
+  show: Show,
+  nameOf: (id: string) => string,
+): string =>
+  by === 'severity' ? of : by === 'drop' ? `in drops of ${show.exactText(Number(of))} mg` : nameOf(of);
+
 /**
  * The same with how often: `…, no sooner than 21 days, twice a year, at most 400 ml for 1,000 m² in 12 months`. `nameOf`
  * names the pest or stage that a step of the rate is for.
@@ -90,7 +98,7 @@ export function useText(use: LabelUse, show: Show, nameOf: (id: string) => strin
     useRateText(use, show),
     ...(rate ? steps : []).map(
       (s) =>
-        `${[s, ...(s.and ?? [])].map((one) => (one.by === 'severity' ? one.of : nameOf(one.of))).join(', ')} ${rangeText(s.min, s.max, rate?.unit ?? 'ml', show)}`,
+        `${[s, ...(s.and ?? [])].map((one) => stepText(one, show, nameOf)).join(', ')} ${rangeText(s.min, s.max, rate?.unit ?? 'ml', show)}`,
     ),
     ...(use.noSoonerThanDays === null ? [] : [`no sooner than ${days(use.noSoonerThanDays)}`]),
     ...(use.aboutEveryDays === null ? [] : [`repeated about every ${days(use.aboutEveryDays)}`]),

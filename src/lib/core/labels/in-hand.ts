@@ -30,6 +30,8 @@ export interface Wanted {
   readonly surrounding: Surrounding;
   /** How bad it is, where the label has a rate for it; null for its general rate. */
   readonly severity?: string | null;
+  /** What one drop of the tool in hand weighs, in mg; null where it was never weighed. */
+  readonly dropMg?: number | null;
 }
 
 /**
@@ -53,7 +55,8 @@ const sameWish = (a: Wanted, b: Wanted): boolean =>
   a.pest === b.pest &&
   a.stage === b.stage &&
   a.surrounding === b.surrounding &&
-  (a.severity ?? null) === (b.severity ?? null);
+  (a.severity ?? null) === (b.severity ?? null) &&
+  (a.dropMg ?? null) === (b.dropMg ?? null);
 
 function lookFor(card: LabelCard, wanted: Wanted): CardInUse | null {
   let best: { use: LabelUse; rate: UseInHand['rate']; fit: number } | null = null;
@@ -106,11 +109,26 @@ function fitOf(use: LabelUse, { pest, stage, surrounding }: Wanted): number {
   );
 }
 
-const ORDER = ['severity', 'stage', 'pest'] as const;
+const ORDER = ['severity', 'stage', 'pest', 'drop'] as const;
+/** A drop that is a quarter off one size of the label is none of that size. */
+const SAME_DROP = 0.25;
 
-function rateFor({ rate, steps }: LabelUse, { pest, stage, severity }: Wanted): UseInHand['rate'] | null {
+/** The size of drop on the label that the weighed one is, as the label's steps write it; null for none of them. */
+function nearestDrop(steps: LabelUse['steps'], dropMg: number | null): string | null {
+  if (dropMg === null) return null;
+  const off = (of: string): number => Math.abs(Number(of) - dropMg) / Number(of);
+  const [nearest] = steps
+    .flatMap((s) => [s, ...(s.and ?? [])].flatMap(({ by, of }) => (by === 'drop' ? [of] : [])))
+    .sort((a, b) => off(a) - off(b));
+  return nearest !== undefined && off(nearest) <= SAME_DROP ? nearest : null;
+}
+
+function rateFor(
+  { rate, steps }: LabelUse,
+  { pest, stage, severity, dropMg }: Wanted,
+): UseInHand['rate'] | null {
   if (rate === null) return null;
-  const wanted = { severity: severity ?? null, stage, pest };
+  const wanted = { severity: severity ?? null, stage, pest, drop: nearestDrop(steps, dropMg ?? null) };
   // The step that asks for most goes first, then severity before stage before pest.
   const step = steps
     .filter((s) => [s, ...(s.and ?? [])].every(({ by, of }) => wanted[by] === of))

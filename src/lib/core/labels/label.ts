@@ -69,8 +69,8 @@ export type Ends = readonly [from: number | null, to: number | null];
 
 /** A rate that holds for one pest, stage or severity instead of the general one, in the unit of the general one. */
 export interface RateStep {
-  readonly by: 'pest' | 'stage' | 'severity';
-  /** Id of the pest or stage; `light` or `heavy`. */
+  readonly by: 'pest' | 'stage' | 'severity' | 'drop';
+  /** Id of the pest or stage; `light` or `heavy`; of a drop its milligrams, written plainly (`30`, `2.5`). */
   readonly of: string;
   /** What must hold besides: this pest at this severity, say. */
   readonly and?: readonly { readonly by: RateStep['by']; readonly of: string }[];

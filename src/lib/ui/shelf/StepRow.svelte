@@ -1,6 +1,7 @@
 <script lang="ts">
   import Choice from '../parts/Choice.svelte';
   import NumberField from '../parts/NumberField.svelte';
+  import RowOff from '../parts/RowOff.svelte';
   import type { PestName } from './pest-name';
 
   /** A rate of the label for one pest, life stage or severity, or for some of these together. */
@@ -9,9 +10,8 @@
     number: number;
     was: (key: string, other?: string) => string;
     pests: readonly PestName[];
-    off: () => void;
   }
-  let { name, number, was, pests, off }: Props = $props();
+  let { name, number, was, pests }: Props = $props();
   const ANY = { value: '', name: 'any' };
   const withOwn = (key: string, items: { value: string; name: string }[]) => {
     const own = was(key);
@@ -41,17 +41,22 @@
   );
 </script>
 
-<div class="fields">
-  <Choice
-    label="Rate {number}, where it is"
-    name="{name}.severity"
-    value={was('severity')}
-    items={severities}
-    width="10rem"
-  />
-  <Choice label="against" name="{name}.pest" value={was('pest')} items={species} width="13rem" />
-  <Choice label="at the stage" name="{name}.stage" value={was('stage')} items={stages} width="10rem" />
-  <NumberField label="from" name="{name}.min" value={was('min')} width="6.5rem" />
-  <NumberField label="to" name="{name}.max" value={was('max')} width="6.5rem" />
-  <button type="button" class="button button-plain" onclick={off}>Take rate {number} off</button>
-</div>
+<RowOff name="Rate {number}">
+  {#snippet children(off)}
+    <div class="fields">
+      <Choice
+        label="Rate {number}, where it is"
+        name="{name}.severity"
+        value={was('severity')}
+        items={severities}
+        width="10rem"
+      />
+      <Choice label="against" name="{name}.pest" value={was('pest')} items={species} width="13rem" />
+      <Choice label="at the stage" name="{name}.stage" value={was('stage')} items={stages} width="10rem" />
+      <NumberField label="in drops of" name="{name}.drop" value={was('drop')} after="mg" width="8rem" />
+      <NumberField label="from" name="{name}.min" value={was('min')} width="6.5rem" />
+      <NumberField label="to" name="{name}.max" value={was('max')} width="6.5rem" />
+      <button type="button" class="button button-plain" onclick={off}>Take rate {number} off</button>
+    </div>
+  {/snippet}
+</RowOff>

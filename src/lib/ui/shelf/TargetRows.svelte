@@ -1,6 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { GRADE_WORDS } from '../../words';
+  import RowOff from '../parts/RowOff.svelte';
   import Tick from '../parts/Tick.svelte';
   import { getErrors } from '../parts/errors';
   import type { PestGroup, PestName } from './pest-name';
@@ -17,17 +18,26 @@
   interface Row {
     readonly pest: string;
     readonly from: number | null;
+    /** Taken off: it is kept as it was typed, and not sent. */
+    off: boolean;
   }
   const given = (): Row[] =>
     Object.entries(own).flatMap(([name, pest]) => {
       const found = /^targets\.(\d+)\.pest$/.exec(name);
-      return found && pest !== '' ? [{ pest, from: Number(found[1]) }] : [];
+      return found && pest !== '' ? [{ pest, from: Number(found[1]), off: false }] : [];
     });
-  let rows = $state.raw<Row[]>(untrack(given));
+  let rows = $state<Row[]>(untrack(given));
   let typed = $state('');
   let unknown = $state(false);
-  const left = $derived(pests.filter((p) => !rows.some((row) => row.pest === p.id)));
+  const left = $derived(pests.filter((p) => !rows.some((row) => row.pest === p.id && !row.off)));
   const nameOf = (id: string): string => pests.find((p) => p.id === id)?.name ?? id;
+
+  /** A new row, or the one that was taken off. */
+  function put(pest: string): void {
+    const before = rows.find((row) => row.pest === pest);
+    if (before) before.off = false;
+    else rows.push({ pest, from: null, off: false });
+  }
 
   function add(): boolean {
     const wanted = typed.trim().toLowerCase();
@@ -35,10 +45,7 @@
     const group = groups.find((g) => g.name.toLowerCase() === wanted);
     if (group) {
       unknown = false;
-      rows = [
-        ...rows,
-        ...group.members.flatMap((id) => (left.some((p) => p.id === id) ? [{ pest: id, from: null }] : [])),
-      ];
+      for (const id of group.members) if (left.some((p) => p.id === id)) put(id);
       typed = '';
       return true;
     }
@@ -47,7 +54,7 @@
       left.find((p) => p.name.toLowerCase().startsWith(wanted));
     unknown = found === undefined;
     if (!found) return true;
-    rows = [...rows, { pest: found.id, from: null }];
+    put(found.id);
     typed = '';
     return true;
   }
@@ -58,43 +65,50 @@
     {@const pest = pests.find((p) => p.id === row.pest)}
     {@const was = (key: string, other = ''): string =>
       row.from === null ? other : (own[`targets.${row.from}.${key}`] ?? other)}
-    <li class="target">
-      <input type="hidden" name="{at}.targets.{k}.pest" value={row.pest} />
-      <span class="figure">{nameOf(row.pest)}</span>
-      <span class="stages">
-        {#each pest?.stages ?? [] as stage (stage.id)}
-          <Tick
-            label={stage.name}
-            name="{at}.targets.{k}.stages.{stage.id}"
-            checked={was(`stages.${stage.id}`) !== ''}
-          />
-        {/each}
-      </span>
-      <button
-        type="button"
-        class="button button-plain off"
-        aria-label="Take {nameOf(row.pest)} off"
-        onclick={() => (rows = rows.filter((r) => r !== row))}>Take off</button
-      >
-      <span class="evidence">
-        <select
-          class="field-input"
-          name="{at}.targets.{k}.grade"
-          value={was('grade')}
-          aria-label="Evidence against {nameOf(row.pest)}"
-        >
-          <option value="">evidence: by the guide</option>
-          {#each Object.entries(GRADE_WORDS) as [value, name] (value)}<option {value}>{name}</option>{/each}
-        </select>
-        <input
-          class="field-input"
-          name="{at}.targets.{k}.reason"
-          value={was('reason')}
-          aria-label="Why it works against {nameOf(row.pest)}"
-          placeholder="because"
-          autocomplete="off"
-        />
-      </span>
+    <li>
+      <RowOff name={nameOf(row.pest)} bind:off={row.off}>
+        {#snippet children(off)}
+          <div class="target">
+            <input type="hidden" name="{at}.targets.{k}.pest" value={row.pest} />
+            <span class="figure">{nameOf(row.pest)}</span>
+            <span class="stages">
+              {#each pest?.stages ?? [] as stage (stage.id)}
+                <Tick
+                  label={stage.name}
+                  name="{at}.targets.{k}.stages.{stage.id}"
+                  checked={was(`stages.${stage.id}`) !== ''}
+                />
+              {/each}
+            </span>
+            <button
+              type="button"
+              class="button button-plain off"
+              aria-label="Take {nameOf(row.pest)} off"
+              onclick={off}>Take off</button
+            >
+            <span class="evidence">
+              <select
+                class="field-input"
+                name="{at}.targets.{k}.grade"
+                value={was('grade')}
+                aria-label="Evidence against {nameOf(row.pest)}"
+              >
+                <option value="">evidence: by the guide</option>
+                {#each Object.entries(GRADE_WORDS) as [value, name] (value)}<option {value}>{name}</option
+                  >{/each}
+              </select>
+              <input
+                class="field-input"
+                name="{at}.targets.{k}.reason"
+                value={was('reason')}
+                aria-label="Why it works against {nameOf(row.pest)}"
+                placeholder="because"
+                autocomplete="off"
+              />
+            </span>
+          </div>
+        {/snippet}
+      </RowOff>
     </li>
   {/each}
 </ul>

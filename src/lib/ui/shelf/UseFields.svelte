@@ -131,7 +131,6 @@
     number={i + 1}
     was={(key, other) => was(`steps.${k}.${key}`, other)}
     {pests}
-    off={() => (steps = steps.filter((other) => other !== k))}
   />
 {/each}
 <button
