@@ -137,7 +137,14 @@ const tape = (length: number, width: number, strip = 0) => ({
   plan: null,
 });
 
-const PLAIN_MIX = { severity: null, holds: null, before: 'clean', carriedOn: null, partner: null } as const;
+const PLAIN_MIX = {
+  severity: null,
+  tankMark: null,
+  holds: null,
+  before: 'clean',
+  carriedOn: null,
+  partner: null,
+} as const;
 const KNAPSACK = {
   tankName: 'Knapsack 15 l',
   tank: q(15, 'l'),
@@ -528,6 +535,7 @@ export const HOME_EQUIPMENT: readonly DemoTool[] = [
       size: 10,
       unit: 'l',
       holds: null,
+      marks: null,
       undrawn: null,
       swathM: 0.6,
     },
@@ -737,7 +745,7 @@ const tool = (
   [size, unit]: [number, string],
   more: Partial<DemoTool> = {},
 ): DemoTool => ({
-  ...{ kind, name, size, unit, swathM: null, holds: null, undrawn: null, calibrations: [] },
+  ...{ kind, name, size, unit, swathM: null, holds: null, undrawn: null, marks: null, calibrations: [] },
   ...{ calibratedOn: more.calibrations?.at(-1)?.doneOn ?? null },
   ...more,
 });

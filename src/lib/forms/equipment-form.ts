@@ -48,6 +48,8 @@ export interface EquipmentForm {
   readonly unit: string;
   readonly holds: number | null;
   readonly undrawn: number | null;
+  /** From one mark to the next. */
+  readonly marks: number | null;
   readonly swathM: number | null;
   readonly dueDays: number | null;
   readonly makers: number | null;
@@ -72,7 +74,17 @@ export function parseEquipment(fields: Fields): Result<EquipmentForm> {
   if (units.length === 0) {
     const form = read(z.object(common), tree);
     return 'ok' in form
-      ? { ok: { kind: kind.data, ...form.ok, size: 1, unit: 'count', holds: null, undrawn: null } }
+      ? {
+          ok: {
+            kind: kind.data,
+            ...form.ok,
+            size: 1,
+            unit: 'count',
+            holds: null,
+            undrawn: null,
+            marks: null,
+          },
+        }
       : form;
   }
   const form = read(
@@ -81,19 +93,27 @@ export function parseEquipment(fields: Fields): Result<EquipmentForm> {
       size: amount(units, 0.0001, 1e5),
       holds: orNothing(numeric(0.0001, 1e5)),
       undrawn: orNothing(numeric(0.0001, 1e5)),
+      marks: orNothing(numeric(0.0001, 1e5)),
     }),
     tree,
   );
   if ('refused' in form) return form;
-  const { size, holds, undrawn, ...rest } = form.ok;
+  const { size, holds, undrawn, marks: everySo, ...rest } = form.ok;
   const stays = DRAWN.includes(kind.data) ? undrawn : null;
   if (stays !== null && stays >= size.value)
     return { refused: [invalid('undrawn', 'at-most', { limit: size.value, seen: stays })] };
+  const marks = DRAWN.includes(kind.data) ? everySo : null;
+  if (marks !== null && marks > size.value)
+    return { refused: [invalid('marks', 'at-most', { limit: size.value, seen: marks })] };
   const filled = kind.data === 'measure' ? holds : null;
   if (filled !== null && filled < size.value)
     return { refused: [invalid('holds', 'a-number-in-range', { from: size.value, to: 1e5 })] };
   return {
-    ok: { kind: kind.data, ...rest, size: size.value, unit: size.unit, holds: filled, undrawn: stays },
+    ok: {
+      kind: kind.data,
+      ...rest,
+      ...{ size: size.value, unit: size.unit, holds: filled, undrawn: stays, marks },
+    },
   };
 }
 

@@ -163,6 +163,7 @@ describe('equipment and its calibrations', () => {
         unit: 'l',
         holds: null,
         undrawn: 0.2,
+        marks: null,
         swathM: 1.5,
         dueDays: null,
         ...{ makers: null, price: null, lifeJobs: null },

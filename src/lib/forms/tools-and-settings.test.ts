@@ -29,6 +29,7 @@ describe('a tool as it is entered', () => {
     [{ 'size.value': '0' }, ['size.value']],
     [{ 'size.unit': 'kg' }, ['size.unit']],
     [{ undrawn: '15' }, ['undrawn']],
+    [{ marks: '16' }, ['marks']],
     [{ swathM: '31' }, ['swathM']],
     [{ dueDays: '0.5' }, ['dueDays']],
     [{ price: '-1' }, ['price']],
@@ -39,9 +40,10 @@ describe('a tool as it is entered', () => {
 
   it('keeps what stays in the pipe of a tank, and asks nothing of the kind of a measure', () => {
     expect(parseEquipment(fields({ ...tank, undrawn: '0.2' }))).toMatchObject({ ok: { undrawn: 0.2 } });
-    const jug = { ...tank, kind: 'measure', 'size.value': '5', 'size.unit': 'ml', undrawn: '3' };
+    expect(parseEquipment(fields({ ...tank, marks: '0.5' }))).toMatchObject({ ok: { marks: 0.5 } });
+    const jug = { ...tank, marks: '1', kind: 'measure', 'size.value': '5', 'size.unit': 'ml', undrawn: '3' };
     expect(parseEquipment(fields({ ...jug, holds: '250' }))).toMatchObject({
-      ok: { undrawn: null, holds: 250 },
+      ok: { undrawn: null, marks: null, holds: 250 },
     });
     expect(pathsOf(parseEquipment(fields({ ...jug, holds: '4' })))).toEqual(['holds']);
   });

@@ -29,6 +29,7 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   mixPer: 'for',
   tank: 'The tank holds',
   'jug.tank': 'One jug makes|finished mix, by its maker or your calibration',
+  mark: 'Its marks are every|blank: as usual for its size',
   second: 'A second tank holds|for the loads that fit into it',
   step: 'Smallest mark of the measure',
   'granule.step': 'Smallest mark of the scale',

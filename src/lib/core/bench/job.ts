@@ -31,6 +31,8 @@ export interface Job {
   readonly carrier?: Rate | undefined;
   /** What the tank holds, or what one jug makes. */
   readonly tank?: Quantity | undefined;
+  /** From one mark of the tank or jug to the next. */
+  readonly mark?: Quantity | undefined;
   /** A second tank for the rest. */
   readonly second?: Quantity | undefined;
   readonly step?: Quantity | undefined;

@@ -53,6 +53,7 @@ const stops: StopBodies = {
   when: { hour: NOON + 2 },
   mix: {
     rate: 125,
+    tankMark: null,
     tankName: 'Knapsack',
     tank: { value: 15, unit: 'l' },
     measureName: 'Syringe',

@@ -92,6 +92,8 @@ export interface MixBody {
   readonly severity: string | null;
   readonly tankName: string;
   readonly tank: Quantity | null;
+  /** From one mark of the tank to the next, in its unit; null for those that its size has as a rule. */
+  readonly tankMark: number | null;
   readonly measureName: string;
   readonly step: Quantity | null;
   /** What the measure holds when it is full; null where that is not known. */

@@ -143,6 +143,7 @@ export const mixBody = z.object({
   severity: orNothing(plainText(40)).default(null),
   tankName: plainText(80),
   tank: orNoAmount(amount(VOLUMES, 0.05, 5000)),
+  tankMark: orNothing(numeric(0.0001, 5000)).default(null),
   measureName: plainText(80),
   step: orNoAmount(amount(PRODUCTS, 0.001, 1000)),
   holds: orNoAmount(amount(PRODUCTS, 0.001, 1e5)).default(null),

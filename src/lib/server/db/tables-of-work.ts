@@ -280,6 +280,8 @@ export const equipment = pgTable(
     holds: doublePrecision('holds'),
     /** What stays in a tank or jug that cannot be drawn, in its unit. */
     undrawn: doublePrecision('undrawn'),
+    /** From one mark of a tank or jug to the next, in its unit; null for those that its size has as a rule. */
+    marks: doublePrecision('marks'),
     swathM: doublePrecision('swath_m'),
     /** Days after which it is to be calibrated again; null for what is usual. */
     dueDays: integer('due_days'),

@@ -40,6 +40,7 @@ export interface Equipment {
   readonly unit: string;
   readonly holds: number | null;
   readonly undrawn: number | null;
+  readonly marks: number | null;
   readonly swathM: number | null;
   readonly calibratedOn: string | null;
   readonly price: number | null;

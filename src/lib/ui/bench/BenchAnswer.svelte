@@ -1,5 +1,6 @@
 <script lang="ts">
   import { howMuch, type Job } from '../../core/bench';
+  import { valueIn, type Quantity } from '../../core/units';
   import { BENCH_HALTS, BENCH_PROBLEMS, figureText, METHOD_CAUTIONS, refusalSentence } from '../../words';
   import { levelText } from '../drawings/level';
   import Vessel from '../drawings/Vessel.svelte';
@@ -12,6 +13,11 @@
   const result = $derived(howMuch(job));
   const worked = $derived('ok' in result ? result.ok : null);
   const halted = $derived(worked?.problems.some((problem) => BENCH_HALTS.includes(problem)) ?? false);
+  /** The marks that were typed are those of the first tank. */
+  const markOn = (vessel: Quantity): number | null =>
+    job.mark && job.tank && vessel.value === job.tank.value && vessel.unit === job.tank.unit
+      ? valueIn(job.mark, vessel.unit)
+      : null;
   const SHOWN = 3;
   const vesselName = $derived(job.method === 'jug' ? 'Jug' : 'Load');
 </script>
@@ -48,13 +54,11 @@
           {@const vessel = worked.vessels[i] ?? (job.method === 'jug' ? job.jug : job.tank) ?? load.finished}
           <div>
             <h2>{vesselName} {i + 1}</h2>
-            <Vessel {load} capacity={vessel} name="{vesselName} {i + 1}" />
+            <Vessel {load} capacity={vessel} mark={markOn(vessel)} name="{vesselName} {i + 1}" />
             <p class="small">
-              Add <b>{quantityText(load.product)}</b>, top up to {levelText(
-                load.finished,
-                vessel,
-                show,
-              )}{worked.vessels.length > 0 ? ` in the ${quantityText(vessel)} tank` : ''}. Covers {quantityText(
+              Add <b>{quantityText(load.product)}</b>, top up to {levelText(load.finished, vessel, show, {
+                mark: markOn(vessel),
+              })}{worked.vessels.length > 0 ? ` in the ${quantityText(vessel)} tank` : ''}. Covers {quantityText(
                 load.covers,
               )}.
             </p>

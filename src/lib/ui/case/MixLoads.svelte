@@ -42,6 +42,7 @@
       ? { name: card.name, amounts: partnerAmounts(card, wanted.rate, view.lawn, dose) }
       : null;
   });
+  const mark = $derived(sheet.facts.stops.mix?.tankMark ?? null);
   const tankOf = (load: Load): Quantity => sheet.facts.stops.mix?.tank ?? load.finished;
   const living = $derived(label.form === 'nematodes');
   const stirred = $derived(living || label.form === 'powder' || label.form === 'dust');
@@ -82,13 +83,17 @@
           <span class="small">covers {quantityText(load.covers)}</span>
         </header>
         <div class="body">
-          <Vessel {load} capacity={tankOf(load)} name="Load {i + 1}" />
+          <Vessel {load} capacity={tankOf(load)} {mark} name="Load {i + 1}" />
           <ol>
             <li>
               {#if i === 0}Backflow preventer on, <b>{label.filterOut ? 'filters out' : 'filter in'}</b
                 >{:else}<b>{label.filterOut ? 'Filters still out' : 'Filter still in'}</b>{/if}
             </li>
-            <li>Water to the <b class="amount">{levelText(levels.partWater, tankOf(load), show)}</b> line</li>
+            <li>
+              Water to the <b class="amount"
+                >{levelText(levels.partWater, tankOf(load), show, { mark, rough: true })}</b
+              > line
+            </li>
             {#if load.product.value > 0}
               <li>
                 Add <b class="amount">{quantityText(load.product)}</b>{#if toldIn(load.product)}<span
@@ -105,7 +110,7 @@
             {/if}
             <li>
               {stirred ? 'Stir, and keep it stirred' : 'Shake'}, top up to
-              <b class="amount">{levelText(levels.top, tankOf(load), show)}</b>
+              <b class="amount">{levelText(levels.top, tankOf(load), show, { mark })}</b>
             </li>
             {#if i === dose.loads.length - 1}<li>End empty: three rinses over the treated turf</li>{/if}
           </ol>

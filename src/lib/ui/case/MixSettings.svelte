@@ -40,6 +40,7 @@
     name: start?.tankName ?? tanks[0]?.name ?? '',
     size: start?.tank?.value ?? tanks[0]?.size ?? '',
     unit: String(start?.tank?.unit ?? tanks[0]?.unit ?? 'l'),
+    mark: (start ? start.tankMark : tanks[0]?.marks) ?? '',
   });
   let measure = $state({
     name: start?.measureName ?? firstMeasure?.name ?? '',
@@ -72,6 +73,7 @@
       severity: null,
       tankName: liquid ? tank.name : '',
       tank: liquid ? amount(tank.size, tank.unit) : null,
+      tankMark: liquid && typeof tank.mark === 'number' ? tank.mark : null,
       measureName: measured ? measure.name : '',
       step: measured ? amount(measure.size, measure.unit) : null,
       holds: measured ? amount(measure.holds, measure.unit) : null,
@@ -93,7 +95,9 @@
   const tankOf = (name: string): typeof tank => {
     const tool = tanks.find((t) => t.name === name);
     again();
-    return tool ? { name, size: tool.size, unit: tool.unit } : { ...tank, name: '' };
+    return tool
+      ? { name, size: tool.size, unit: tool.unit, mark: tool.marks ?? '' }
+      : { ...tank, name: '', mark: '' };
   };
   const measureOf = (name: string): typeof measure => {
     const tool = measures.find((t) => t.name === name);
@@ -191,6 +195,13 @@
           value={tank.size}
           unit={tank.unit}
           units={['l', 'ml', 'gal', 'quart', 'gal_uk']}
+        />
+        <NumberField
+          label="Its marks are every"
+          name="tankMark"
+          value={tank.mark}
+          width="9rem"
+          hint="in the tank’s unit; blank: as usual"
         />
       {/key}
       <Choice

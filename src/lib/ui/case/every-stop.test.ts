@@ -87,6 +87,7 @@ function factsOf(card: LabelCard, surrounding: Surrounding, measure: MeasureBody
               tank: { value: 15, unit: 'l' },
             },
             ...{
+              tankMark: null,
               measureName: 'Syringe 30 ml',
               step: { value: 1, unit: 'ml' },
               holds: { value: 30, unit: 'ml' },

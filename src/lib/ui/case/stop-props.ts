@@ -11,6 +11,8 @@ export interface Tool {
   readonly holds: number | null;
   /** What stays in a tank that cannot be drawn. */
   readonly undrawn: number | null;
+  /** From one mark of a tank to the next, where somebody typed it. */
+  readonly marks: number | null;
   readonly swathM: number | null;
   /** What it cost, and over how many jobs that is spread. */
   readonly price: number | null;

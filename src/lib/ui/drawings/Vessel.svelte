@@ -8,9 +8,17 @@
   const { quantityText } = show;
 
   const id = $props.id();
-  let { load, capacity, name }: { load: Load; capacity: Quantity; name: string } = $props();
+  interface Props {
+    load: Load;
+    capacity: Quantity;
+    name: string;
+    /** From one of its marks to the next, in the unit of `capacity`. */
+    mark?: number | null;
+  }
+  let { load, capacity, name, mark = null }: Props = $props();
   /** A level is told in the vessel's unit, to its mark. */
-  const level = (q: Quantity): string => levelText(q, capacity, show);
+  const level = (q: Quantity): string =>
+    levelText(q, capacity, show, { mark, rough: q === levels.partWater });
   const levels = $derived(fillingLevels(load));
   const full = $derived(Math.max(valueIn(capacity, load.finished.unit), load.finished.value));
   const BOTTOM = 232;

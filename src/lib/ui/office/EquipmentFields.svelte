@@ -49,6 +49,13 @@
         width="9rem"
         hint="in the same unit"
       />
+      <NumberField
+        label="Its marks are every"
+        name="marks"
+        value={tool?.marks ?? ''}
+        width="9rem"
+        hint="blank: as usual for its size"
+      />
     {:else if kind === 'measure'}
       <NumberField
         label="Full, it holds"

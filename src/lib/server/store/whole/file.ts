@@ -197,6 +197,7 @@ export const contentShape = z.strictObject({
         unit: short,
         holds: z.number().positive().nullable().optional(),
         undrawn: z.number().positive().nullable().optional(),
+        marks: z.number().positive().nullable().optional(),
         swathM: z.number().positive().nullable(),
         dueDays: positive.max(3650).nullable().optional(),
         calibratedOn: day.nullable(),

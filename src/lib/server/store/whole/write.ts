@@ -176,7 +176,19 @@ export async function contentOf(tx: Tx): Promise<Content> {
         }
       : {}),
     equipment: equipment.map(
-      ({ id, workspaceId: _w, holds, undrawn, dueDays, makers, price, lifeJobs, currency, ...row }) => {
+      ({
+        id,
+        workspaceId: _w,
+        holds,
+        undrawn,
+        marks,
+        dueDays,
+        makers,
+        price,
+        lifeJobs,
+        currency,
+        ...row
+      }) => {
         const done = calibrations
           .filter((one) => one.equipmentId === id)
           .map(({ id: _i, workspaceId: _o, equipmentId: _e, loggedAt, ...one }) => ({
@@ -187,6 +199,7 @@ export async function contentOf(tx: Tx): Promise<Content> {
           ...row,
           ...(holds === null ? {} : { holds }),
           ...(undrawn === null ? {} : { undrawn }),
+          ...(marks === null ? {} : { marks }),
           ...(dueDays === null ? {} : { dueDays }),
           ...(makers === null ? {} : { makers }),
           ...(price === null ? {} : { price }),

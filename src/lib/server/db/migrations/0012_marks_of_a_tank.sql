@@ -1,0 +1,1 @@
+ALTER TABLE "equipment" ADD COLUMN "marks" double precision;
