@@ -13,6 +13,18 @@ class ByName extends BaseSequencer {
 export default defineConfig({
   plugins: [splitProse(), tailwindcss(), sveltekit()],
   build: { target: 'es2022' },
+  // Data of the catalogue are a file of their own: they are weighed apart from what works on them.
+  environments: {
+    client: {
+      build: {
+        rollupOptions: {
+          output: { manualChunks: (id) => (/catalog\/.*\.json\?plain/.test(id) ? 'catalogue' : undefined) },
+        },
+      },
+    },
+  },
+  // Our own classes win by the layers of app.css: the parts need no classes weighed against one another at run time.
+  resolve: { alias: [{ find: /^tailwind-variants$/, replacement: 'tailwind-variants/lite' }] },
   // Node finds no names in the package's own main file.
   ssr: { noExternal: ['jsonc-parser'] },
   test: {

@@ -1,4 +1,5 @@
 // @ts-check
+import { readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
@@ -127,8 +128,22 @@ function at(sorted, share) {
   return sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))] ?? 0;
 }
 
+/** Scripts that hold the catalogue's data, by their addresses: they are weighed apart. @returns {Set<string>} */
+function dataScripts() {
+  const file = join(ROOT, '.svelte-kit', 'output', 'client', '.vite', 'manifest.json');
+  /** @type {Record<string, { name?: string, file: string }>} */
+  const manifest = JSON.parse(readFileSync(file, 'utf8'));
+  const data = Object.values(manifest).filter(({ name }) =>
+    /^(catalogue|prose(-of-signs)?)$/.test(name ?? ''),
+  );
+  if (data.length !== 3)
+    throw new Error('The scripts with the catalogue’s data are not the three that they were.');
+  return new Set(data.map((one) => `/${one.file}`));
+}
+
 /** All scripts that a page loads before it can be used, compressed. */
 async function loadedScripts() {
+  const data = dataScripts();
   const { chromium } = await import('@playwright/test');
   const browser = await chromium.launch({
     executablePath,
@@ -141,6 +156,7 @@ async function loadedScripts() {
       extraHTTPHeaders: { cookie },
     });
     let bytes = 0;
+    let ofData = 0;
     let files = 0;
     /** @type {Promise<void>[]} */
     const read = [];
@@ -149,7 +165,8 @@ async function loadedScripts() {
       read.push(
         response.body().then((body) => {
           files++;
-          bytes += gzipSync(body).length;
+          if (data.has(new URL(response.url()).pathname)) ofData += gzipSync(body).length;
+          else bytes += gzipSync(body).length;
         }),
       );
     });
@@ -164,6 +181,7 @@ async function loadedScripts() {
       page: path,
       scripts: files,
       'gzip kB': (bytes / 1000).toFixed(1),
+      'data kB': (ofData / 1000).toFixed(1),
       'under 150 kB': bytes / 1000 < SCRIPT_LIMIT_KB,
       'ready ms': Math.round(timing),
       'idle ms': Math.round(performance.now() - start - 500),

@@ -43,8 +43,9 @@ export {
   moreText,
   moreUnitText,
 } from './more-terms';
-export { endsText, moreLimits, rangeText, useLimits, useRateText, useText } from './label';
-export type { Limit } from './label';
+export { endsText, rangeText, useRateText, useText } from './label';
+export { moreLimits, useLimits } from './label-limits';
+export type { Limit } from './label-limits';
 export { CLAUSE_WORDS, METHOD_WORDS, SITE_WORDS, STOCK_REASON_WORDS, STOCK_STATE_WORDS } from './shelf-terms';
 export { CLASH_WORDS, SIDE_WORDS, WISH_WORDS } from './choose-terms';
 export { treatText } from './treat';

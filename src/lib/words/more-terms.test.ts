@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { MORE_FIELDS, MORE_SECTIONS, type MoreField } from '../core/labels';
-import { moreLimits } from './label';
+import { moreLimits } from './label-limits';
 import { LABEL_FIGURE_WORDS, labelFigureText } from './label-figures';
 import { MORE_SECTION_WORDS, moreChoiceText, moreText, moreUnitText, MORE_WORDS } from './more-terms';
 import { PLAIN_MANNER, showIn, type Manner } from './show';

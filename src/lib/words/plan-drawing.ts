@@ -9,7 +9,7 @@ import {
   type Plan,
   type ZoneKind,
 } from '../core/plan';
-import { valueIn } from '../core/units';
+import { barLength } from './scale-bar';
 import type { Show } from './show';
 import { MARK_WORDS, ZONE_WORDS } from './plan-terms';
 
@@ -64,14 +64,6 @@ const escaped = (text: string): string =>
 
 const WIDE = 1000;
 const EDGE = 60;
-/** A scale bar of a round length in `unit` of about a fifth of the picture; in metres. */
-export function barLength(widthM: number, unit: 'm' | 'ft' = 'm'): number {
-  const perUnit = valueIn({ value: 1, unit }, 'm');
-  const about = widthM / perUnit / 5;
-  const ten = 10 ** Math.floor(Math.log10(about));
-  return ([5, 2, 1].find((step) => step * ten <= about) ?? 1) * ten * perUnit;
-}
-
 /** One layer of a plan as an SVG picture, with names, areas, marks, a scale bar and north. */
 export function planSvg(plan: Plan, layer: Layer, title: string, show: Show): string {
   const zones = plan.zones.filter((zone) => zone.layer === layer);

@@ -1,6 +1,5 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { refusalSentences } from '../../words';
   import { getShow } from '../parts/show';
   import Working from './Working.svelte';
   import MixLoads from './MixLoads.svelte';
@@ -47,9 +46,13 @@
   {:else if !view.lawn}
     <p class="soft">The amounts appear once the area is measured.</p>
   {:else if view.doseRefused.length > 0}
-    {#each refusalSentences(view.doseRefused, show) as sentence (sentence)}
-      <p class="field-error">{sentence}</p>
-    {/each}
+    {#await import('../../words/refusals')}
+      <p class="field-error">No amount comes of these figures.</p>
+    {:then { refusalSentences }}
+      {#each refusalSentences(view.doseRefused, show) as sentence (sentence)}
+        <p class="field-error">{sentence}</p>
+      {/each}
+    {/await}
   {:else if view.dose}
     {@const dose = view.dose}
     <p class="sum" aria-live="polite">

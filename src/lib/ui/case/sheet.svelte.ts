@@ -1,7 +1,7 @@
 import { getContext, setContext } from 'svelte';
 import { assess, type AnsweredStop, type CaseFacts, type CaseView, type StopBodies } from '../../core/case';
 import { isRefused } from '../../core/result';
-import { refusalSentence, type Show } from '../../words';
+import type { Show } from '../../words';
 
 export interface FieldError {
   readonly path: string;
@@ -45,7 +45,10 @@ export class CaseSheet {
     this.#bases = { [stop]: this.baseOf(stop), ...this.#bases };
     const turn = ++this.#turn;
     // What checks a form is loaded when somebody begins to type.
-    const { asTyped, fieldsOf, knownNames, parseStop } = await import('../../forms');
+    const [{ asTyped, fieldsOf, knownNames, parseStop }, { refusalSentence }] = await Promise.all([
+      import('../../forms'),
+      import('../../words/refusals'),
+    ]);
     if (turn !== this.#turn) return;
     // What counts at a place bears on the ranking before anything of it is chosen.
     const undecided = stop === 'choose' && !sent.has('label');

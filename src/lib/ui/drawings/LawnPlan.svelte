@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Checkpoint, RectangleLanes } from '../../core/place';
-  import { barLength } from '../../words/plan-drawing';
+  import { barLength } from '../../words/scale-bar';
   import { getShow } from '../parts/show';
   const show = getShow();
 

@@ -1,11 +1,10 @@
 <script lang="ts">
-  import Alert from 'flowbite-svelte/Alert.svelte';
-
   /** Stands where a part of a page broke: the rest of the page and what was typed there stay. */
   let { again }: { again: () => void } = $props();
 </script>
 
-<Alert class="broken" role="alert">
+<!-- Plain markup: where something broke, nothing more may have to be loaded for saying so. -->
+<div class="broken" role="alert">
   <p class="figure">This part of the page broke, and nothing was saved by it.</p>
   <p>
     What was typed elsewhere on the page is still there. Show it again; if it breaks again, the figures that
@@ -13,4 +12,4 @@
     did last.
   </p>
   <button type="button" class="button" onclick={again}>Show it again</button>
-</Alert>
+</div>

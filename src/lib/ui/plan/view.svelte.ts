@@ -1,7 +1,7 @@
 import { select } from 'd3-selection';
 import { zoom, zoomIdentity, type ZoomBehavior } from 'd3-zoom';
 import type { Box, Point } from '../../core/geometry';
-import { barLength } from '../../words/plan-drawing';
+import { barLength } from '../../words/scale-bar';
 
 const SCALES: [number, number] = [0.2, 600];
 /** Room left around what is brought into view, in pixels: beside it, and above and below it. */
