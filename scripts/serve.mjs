@@ -20,7 +20,9 @@ import { ROOT, Trouble } from './say.mjs';
  */
 export async function serve(mode, words) {
   const options = readServeOptions(mode, words);
-  const external = mode === 'real' ? process.env.DATABASE_URL : undefined;
+  // The demonstration is never laid into the database of real use: it has names of its own.
+  const given = mode === 'real' ? 'DATABASE' : 'NIMSY_DEMO_DATABASE';
+  const external = process.env[`${given}_URL`];
   const bin = external ? null : needPostgres();
   await needBuild();
   mkdirSync(options.data, { recursive: true });
@@ -44,7 +46,7 @@ export async function serve(mode, words) {
     const setup = await import(pathToFileURL(join(ROOT, 'build', 'setup.mjs')).href);
     const urls = cluster
       ? await ownDatabase(setup, cluster)
-      : { app: /** @type {string} */ (external), owner: process.env.DATABASE_OWNER_URL };
+      : { app: /** @type {string} */ (external), owner: process.env[`${given}_OWNER_URL`] };
     const signIn = await setup
       .prepare({
         ownerUrl: urls.owner,

@@ -4,7 +4,7 @@ import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { needBuild, needPackages } from './build.mjs';
-import { startInstance, stepInAs } from './instance.mjs';
+import { openBank, startInstance, stepInAs } from './instance.mjs';
 import { needChromium, needPostgres } from './packages.mjs';
 import { ROOT, Trouble, say } from './say.mjs';
 
@@ -63,9 +63,14 @@ async function everything(out, count) {
   ]);
   /** @param {...string} names */
   const oneByOne = async (...names) => {
-    for (const name of names) await suite(name, [], out, count);
+    for (const name of names) await suite(name, [], out, count, bank);
   };
-  await together([() => oneByOne('server', 'phone'), () => oneByOne('screens', 'wide')]);
+  const bank = await openBank();
+  try {
+    await together([() => oneByOne('server', 'phone'), () => oneByOne('screens', 'wide')]);
+  } finally {
+    bank.close();
+  }
 }
 
 /** What has to be there before anything of the application can run. @param {() => Promise<void>} work */
@@ -82,13 +87,13 @@ async function together(lanes) {
   for (const one of ended) if (one.status === 'rejected') throw one.reason;
 }
 
-/** A suite on an instance of its own. @param {string} name @param {string[]} which @param {string} out @param {Count} count */
-async function suite(name, which, out, count) {
+/** A suite on an instance of its own. @param {string} name @param {string[]} which @param {string} out @param {Count} count @param {import('./instance.mjs').Bank} [bank] */
+async function suite(name, which, out, count, bank) {
   if (name === 'e2e') {
-    for (const project of ['screens', 'wide', 'phone']) await suite(project, which, out, count);
+    for (const project of ['screens', 'wide', 'phone']) await suite(project, which, out, count, bank);
     return;
   }
-  const instance = await startInstance({ words: ['--still'] });
+  const instance = await startInstance({ words: ['--still'], ...(bank ? { bank } : {}) });
   const env = {
     NIMSY_TEST_URL: instance.url,
     NIMSY_TEST_COOKIE: await stepInAs(instance.url, 'owner'),

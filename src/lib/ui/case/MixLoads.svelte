@@ -179,7 +179,11 @@
   <p class="two">
     <span>
       <b>The container covers</b>
-      {numberText(dose.container.jobsPerContainer ?? 0)} jobs of this size.
+      {numberText(Math.floor(dose.container.jobsPerContainer ?? 0))}{Math.floor(
+        dose.container.jobsPerContainer ?? 0,
+      ) === 1
+        ? ' job'
+        : ' jobs'} of this size.
     </span>
     <span>
       <b>The label allows here</b>
