@@ -87,6 +87,7 @@ const asked: ChooseSituation = {
     real: false,
     today: parseDay('2027-09-15') as CalendarDay,
     flowering: false,
+    guide: new Map(),
     byWater: true,
     damp: null,
     counted: { places: 0, edgeM: 0, volumeM3: 0 },

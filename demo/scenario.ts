@@ -1,3 +1,4 @@
+import { PREMISES_KEYS, type Premises, type PremisesFact } from '../src/lib/core/premises';
 import type { StopBodies } from '../src/lib/core/case';
 import type { Finding } from '../src/lib/core/identify';
 import { EMPTY_PLAN, measureOnPlan } from '../src/lib/core/plan';
@@ -25,7 +26,15 @@ export interface DemoProperty {
   avoidFromDeg: number | null;
   avoidToDeg: number | null;
   note: string;
+  premises: Premises['answers'];
+  premisesAskedOn: string | null;
 }
+
+/** What was asked of a place this summer: what is named is so, the rest is not. */
+const asked = (...here: readonly PremisesFact[]): Pick<DemoProperty, 'premises' | 'premisesAskedOn'> => ({
+  premises: Object.fromEntries(PREMISES_KEYS.map((key) => [key, here.includes(key) ? 'yes' : 'no'])),
+  premisesAskedOn: '2027-06-14',
+});
 
 const place = (
   key: string,
@@ -42,6 +51,7 @@ const place = (
   avoidFromDeg: null,
   avoidToDeg: null,
   note: '',
+  ...asked(),
   ...more,
 });
 
@@ -51,22 +61,27 @@ export const PROPERTIES: readonly DemoProperty[] = [
     avoidFromDeg: 200,
     avoidToDeg: 300,
     note: 'The lake lies to the west. No spray within 5 m of the shore.',
+    ...asked('tenants', 'dogs', 'drains'),
   }),
   place('bowls', 'Ostermere Bowls Club', 'Green Lane, Ostermere', { note: 'Play on Saturdays from 14:00.' }),
   place('nursery', 'Weir Lane Nursery School', '8 Weir Lane, Ostermere', {
     note: 'Children outside 09:00 to 15:30. Bumble bees under the shed are left alone.',
+    ...asked('infants', 'school', 'playArea', 'edibles', 'stingAllergy'),
   }),
   place('campsite', 'Sallow Point Campsite', 'Sallow Point, Ostermere', {
     byWater: true,
     avoidFromDeg: 120,
     avoidToDeg: 210,
     note: 'Pitches 1 to 14 border the reed bed.',
+    ...asked('tenants', 'dogs', 'playArea', 'wells'),
   }),
   place('tea-room', 'Old Mill Bakery and Tea-room', '2 Mill Steps, Ostermere', {
     note: 'Lawn terrace of 60 m² behind the kitchen.',
+    ...asked('gasFlame', 'asthma', 'drains'),
   }),
   place('terrace', '3 Weir Terrace', '3 Weir Terrace, Ostermere', {
     note: 'Householder: M. Finch. One dog.',
+    ...asked('dogs', 'infants', 'fish'),
   }),
 ];
 

@@ -218,7 +218,7 @@ test('grubs by turf flap, nematodes, a changed lawn, a wrong entry and its corre
   await page.getByLabel('Length, m').fill('-20');
   await on(page, 'When');
   await expect(page.getByRole('alert')).toContainText(
-    'The length must lie between 0.1 and 5,000; it is -20.',
+    'The length must lie between 0.1 and 5,000; it is −20.',
   );
   await expect(page.getByLabel('Length, m')).toHaveValue('-20');
   await page.getByLabel('Length, m').fill('20');

@@ -6,6 +6,7 @@ import { describe, expect, it } from 'vitest';
 const CORE: Record<string, readonly string[]> = {
   result: [],
   units: ['result'],
+  premises: [],
   geometry: [],
   clip: ['geometry'],
   weather: [],
@@ -19,7 +20,7 @@ const CORE: Record<string, readonly string[]> = {
   bench: ['calibrate', 'dose'],
   place: ['geometry', 'site', 'labels', 'calibrate', 'dose'],
   record: ['identify', 'site', 'weather', 'labels', 'calibrate', 'dose', 'place'],
-  safety: ['identify', 'site', 'weather', 'labels', 'dose', 'place', 'record'],
+  safety: ['premises', 'identify', 'site', 'weather', 'labels', 'dose', 'place', 'record'],
   schedule: ['identify', 'site', 'weather', 'labels', 'calibrate', 'dose', 'record', 'safety'],
   review: ['identify', 'site', 'labels', 'record', 'schedule'],
   choose: [
@@ -27,7 +28,7 @@ const CORE: Record<string, readonly string[]> = {
   ],
   case: [
     ...['identify', 'site', 'weather', 'labels', 'calibrate', 'dose', 'place', 'record', 'safety'],
-    ...['schedule', 'review', 'choose', 'rules'],
+    ...['schedule', 'review', 'choose', 'rules', 'premises'],
   ],
 };
 const LIB: Record<string, { rooms: readonly string[]; packages: RegExp }> = {

@@ -60,14 +60,20 @@ export const candidateSchema: z.ZodType<Candidate> = z.strictObject({
   scientific: text.nullable(),
   kind: z.enum(['insect', 'not-insect']),
   status: z.enum(['pest', 'useful', 'protected', 'notifiable', 'dangerous']),
-  concerns: z.array(z.enum(['medical', 'structural', 'food'])),
+  concerns: z.array(z.enum(['medical', 'structural', 'food', 'stings'])),
   places: z.partialRecord(surrounding, z.number().positive().max(1)),
   season: z.array(z.number().nonnegative()).length(12),
   signs: z.record(text, z.union([share, z.record(text, share)])),
   stages: z.array(z.strictObject({ id: text, name: text, months: z.array(month), lengthMm: span })),
   threshold: z.strictObject({ test: text, at: span, source: text }).nullable(),
   telling: text,
-  ruleOut: z.strictObject({ sign: text, is: z.union([z.boolean(), text]) }).nullable(),
+  ruleOut: z
+    .strictObject({
+      sign: text,
+      is: z.union([z.boolean(), text, z.array(text).min(2)]),
+      always: z.union([z.boolean(), z.array(z.number().int().min(1).max(12)).min(1)]),
+    })
+    .nullable(),
   doNow: text,
   doNot: text,
   culture: z.string().max(600),

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { SURROUNDINGS } from '../core/identify';
+import { PREMISES_KEYS, type Premises } from '../core/premises';
 import type { Result } from '../core/result';
 import { neededText, numeric, orNothing, plainText, ticked, treeOf, zoneField, type Fields } from './fields';
 import { read } from './shape';
@@ -41,3 +42,14 @@ export type PropertyForm = z.output<typeof propertyForm>;
 
 export const parseCase = (fields: Fields): Result<CaseForm> => read(caseForm, treeOf(fields));
 export const parseProperty = (fields: Fields): Result<PropertyForm> => read(propertyForm, treeOf(fields));
+
+const premisesForm = z.object(
+  Object.fromEntries(PREMISES_KEYS.map((key) => [key, orNothing(z.enum(['yes', 'no']))])),
+);
+/** What was asked of a place and its people; what was left open was not asked. */
+export function parsePremises(fields: Fields): Result<Premises['answers']> {
+  const form = read(premisesForm, treeOf(fields));
+  return 'ok' in form
+    ? { ok: Object.fromEntries(Object.entries(form.ok).filter(([, answer]) => answer !== null)) }
+    : form;
+}

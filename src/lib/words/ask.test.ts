@@ -1,3 +1,4 @@
+import { PREMISES_KEYS } from '../core/premises';
 import { describe, expect, it } from 'vitest';
 import { expertSheet, PLAIN, sheetText, sightingReport, toBeReported } from '.';
 import { CANDIDATES, FIELD_TESTS, SIGNS } from '../catalog';
@@ -31,7 +32,17 @@ const facts = (signs: LookBody['signs']): CaseFacts => ({
     ground: null,
   },
   ...{ records: [], shelf: [], forecast: null, rules: [], ownThresholds: [] },
-  property: { name: 'Quay House', hemisphere: 'north', byWater: false, avoidTowards: null, history: {} },
+  property: {
+    name: 'Quay House',
+    hemisphere: 'north',
+    byWater: false,
+    avoidTowards: null,
+    history: {},
+    premises: {
+      answers: Object.fromEntries(PREMISES_KEYS.map((key) => [key, 'no'])),
+      askedOn: '2027-09-01' as never,
+    },
+  },
   stops: { look: { ...look, signs } },
   ...{ candidates: CANDIDATES, signs: SIGNS, tests: FIELD_TESTS, guide: {} },
 });
@@ -43,7 +54,7 @@ describe('asking and telling', () => {
     for (const line of [
       '- Quay House, lawn: By the gate',
       '- People were stung by small reddish ants: a white blister the day after',
-      '- Raised, finger-wide spongy tunnels: looked for, not there',
+      '- Raised, finger-wide spongy tunnels: looked for, not seen',
       '- Food lures on a grid, frame 1: spot 1: 3, spot 3: 8',
       '- Body length 4 mm',
       '- Note: Dog stung',

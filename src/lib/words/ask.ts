@@ -1,3 +1,4 @@
+import { CANNOT_TELL } from '../core/identify';
 import { circumstancesOf, type CaseFacts, type CaseView } from '../core/case';
 import { RULE_OUT_ABOVE, type Candidate } from '../core/identify';
 import { percentText, type Show } from './show';
@@ -94,9 +95,10 @@ function common(facts: CaseFacts, view: CaseView, show: Show): Sheet['sections']
   const { lengthMm } = circumstancesOf(facts);
   const found = Object.entries(look?.signs ?? {}).map(([id, finding]) => {
     const sign = facts.signs.find((s) => s.id === id);
+    if (finding === CANNOT_TELL) return `${signName(facts, id)}: looked at, cannot tell`;
     if (typeof finding === 'string')
       return `${signName(facts, id)}: ${sign?.values?.find((v) => v.id === finding)?.name ?? finding}`;
-    return `${signName(facts, id)}: ${finding ? 'seen' : 'looked for, not there'}`;
+    return `${signName(facts, id)}: ${finding ? 'seen' : 'looked for, not seen'}`;
   });
   const counts = (look?.counts ?? []).flatMap((count, i) =>
     count === null ? [] : [`spot ${i + 1}: ${count}`],

@@ -1,7 +1,10 @@
 import type { CountBasis } from '../core/identify';
 import type { Caution, CautionRank } from '../core/labels';
+import type { Ask, Tell } from '../core/safety';
 import type { CalendarDay, Unit } from '../core/units';
+import { ASK_TICKED, ASK_WORDS, TELL_WORDS } from './clause-terms';
 import { endsText } from './label';
+import { premisesList } from './premises-terms';
 import { percentText, unitText, type Show } from './show';
 import { STATUS_WORDS } from './terms';
 
@@ -21,11 +24,28 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
   const day = (key: string): string => show.dayText(t(key) as CalendarDay);
   const words = (title: string, text: string, tick = 'Done'): CautionWords => ({ title, text, tick });
   switch (code) {
+    case 'label-asks':
+      return ASK_WORDS[t('about') as Ask](facts, show);
+    case 'label-tells':
+      return TELL_WORDS[t('about') as Tell](facts, show);
+    case 'not-asked':
+      return words(
+        'Ask before it is chosen for good',
+        `Nobody said lately whether there is here: ${premisesList(t('about').split('+'))}. What is answered under “People and place” of the property is remembered for half a year.`,
+        'Asked: none of these',
+      );
+    case 'harmful-here':
+      return words(
+        `Harmful against ${lower(t('pest'))}`,
+        `${t('label')}: ${show.prose(t('note'))}. The guide’s evidence holds whatever the card says. Choose another remedy.`,
+      );
     case 'must-rule-out': {
       const chance = facts.p === undefined ? '' : ` (${percentText(Number(facts.p))})`;
       const rule = facts.named
         ? ''
-        : ` Ruled out when this was looked for and is not so: ${lower(t('mark'))}.`;
+        : facts.always === 0
+          ? ` Known by: ${lower(t('mark'))}. That it was not seen rules it out no more than “cannot tell” does: look on, keep a sample for somebody who knows them, or call a qualified person.`
+          : ` Ruled out when this was looked for and is not so: ${lower(t('mark'))}.`;
       return words(
         `${facts.named ? 'This is' : 'Could be'}: ${lower(t('name'))}${chance}, ${STATUS_WORDS[t('status')] ?? t('status')}`,
         show.prose(`${t('doNow')}. ${t('doNot')}.${rule}`),
@@ -386,6 +406,7 @@ const TICKED: Readonly<Partial<Record<Caution['code'], string>>> = {
   'carry-over-too-strong': 'stronger rest understood',
   'nematodes-too-few': 'fewer nematodes, on purpose',
   'flowering-turf': 'mown, no flower left',
+  'not-asked': 'asked at the place: none of these',
   'wear-ppe': 'protective wear on',
   'filter-out': 'filters taken out',
   'keep-out-until': 'people told, notice up',
@@ -393,6 +414,7 @@ const TICKED: Readonly<Partial<Record<Caution['code'], string>>> = {
 
 /** The words of a tick, from its key in a record; a key of another version is told as it was written, without its dashes. */
 export function tickText(key: string): string {
-  const [code = ''] = key.split(/[ :]/);
+  const [code = '', about = ''] = key.split(/[ :]/);
+  if (code === 'label-asks' && Object.hasOwn(ASK_TICKED, about)) return ASK_TICKED[about as Ask];
   return TICKED[code as Caution['code']] ?? code.replaceAll('-', ' ');
 }

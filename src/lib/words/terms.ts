@@ -36,6 +36,7 @@ export const CONCERN_WORDS: Record<Concern, string> = {
   medical: 'can harm people',
   structural: 'harms buildings',
   food: 'spoils food',
+  stings: 'stings',
 };
 
 export const SURROUNDING_WORDS: Record<Surrounding, string> = {

@@ -222,7 +222,8 @@ function chooseSituation(
     real: facts.real,
     today: dayOfWork(facts),
     flowering: facts.stops.look?.flowering ?? false,
-    byWater: facts.property.byWater,
+    // Water that is drawn on the plan counts as well as what was ticked at the place.
+    byWater: facts.property.byWater || (facts.stops.measure?.plan?.waterGapM ?? null) !== null,
     damp: facts.stops.look?.damp ?? null,
     area: lawn?.area ?? null,
     counted: lawn?.counted ?? NOTHING_COUNTED,
@@ -233,6 +234,9 @@ function chooseSituation(
       are: new Set(facts.stops.choose?.wishes ?? []),
       budget: facts.stops.choose?.budget ?? null,
     },
+    guide: new Map(
+      (facts.guide[named.id]?.families ?? []).map(({ family, grade, note }) => [family, { grade, note }]),
+    ),
   };
 }
 

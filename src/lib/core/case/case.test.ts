@@ -1,3 +1,4 @@
+import { PREMISES_KEYS } from '../premises';
 import { describe, expect, it } from 'vitest';
 import { CANDIDATES, DEMONSTRATION_LABELS, FIELD_TESTS, SIGNS, GUIDE } from '../../catalog';
 import type { LabelCard } from '../labels';
@@ -88,7 +89,17 @@ function factsWith(change: Partial<CaseFacts> = {}, without: (keyof StopBodies)[
     real: false,
     elsewhere: 0,
     licensed: true,
-    property: { name: 'p', hemisphere: 'north', byWater: true, avoidTowards: null, history: {} },
+    property: {
+      name: 'p',
+      hemisphere: 'north',
+      byWater: true,
+      avoidTowards: null,
+      history: {},
+      premises: {
+        answers: Object.fromEntries(PREMISES_KEYS.map((key) => [key, 'no'])),
+        askedOn: '2027-09-01' as never,
+      },
+    },
     stops: kept,
     states: {},
     settled: {},

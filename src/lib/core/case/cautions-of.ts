@@ -10,11 +10,19 @@ import {
 import type { DoseAnswer } from '../dose';
 import { isIndoors, type Candidate, type CaseRanking } from '../identify';
 import type { Caution } from '../labels';
+import { factOn } from '../premises';
 import type { OnGround } from '../record';
-import { cautionKey, doseCautions, handlingCautions, nameCautions } from '../safety';
+import {
+  cautionKey,
+  clauseCautions,
+  doseCautions,
+  handlingCautions,
+  nameCautions,
+  type ClauseSituation,
+} from '../safety';
 import type { JudgedHours } from '../schedule';
 import type { MeasuredLawn } from '../site';
-import { daysBetween } from '../units';
+import { daysBetween, monthOf } from '../units';
 import { dayOfWork } from './day-of-work';
 import type { CaseFacts } from './facts';
 import { partnerCautions } from './partner';
@@ -42,6 +50,7 @@ export function cautionsOf(known: {
     facts.signs,
     named,
     facts.stops.look?.signs ?? {},
+    { month: monthOf(facts.today), hemisphere: facts.property.hemisphere },
   );
   if (chosen && situation && named?.kind === 'insect') {
     const option = known.options.find((o) => o.label.id === chosen.label.id);
@@ -56,6 +65,7 @@ export function cautionsOf(known: {
         facts: { limit: threshold.limit, basis: threshold.basis },
       });
     if (lawn) found.push(...handlingCautions(situationOf(chosen, situation), lawn.waterGapM ?? 0));
+    found.push(...clauseCautions(clauseSituation(facts, chosen, situation, lawn)));
     found.push(...hourCautions(facts, chosen, hours), ...planCautions(facts));
     found.push(...tankCautions(facts, chosen), ...lotCautions(facts, chosen));
     if (facts.stops.mix) found.push(...partnerCautions(facts.stops.mix, chosen.label, known.options));
@@ -85,6 +95,28 @@ export function cautionsOf(known: {
     const key = cautionKey(caution);
     return { caution, key, settled: caution.settledBy === 'tick' ? (facts.settled[key] ?? null) : null };
   });
+}
+
+/** Where, when and among whom the chosen label is to be used. */
+function clauseSituation(
+  facts: CaseFacts,
+  { label }: EntryInUse,
+  situation: ChooseSituation,
+  lawn: MeasuredLawn | null,
+): ClauseSituation {
+  const day = dayOfWork(facts);
+  const hour = facts.stops.when?.hour;
+  return {
+    label,
+    stinging: situation.pest.concerns.includes('stings'),
+    surrounding: situation.surrounding,
+    day,
+    hourOfDay: hour === undefined ? null : ((hour % 24) + 24) % 24,
+    lawn,
+    byWater: situation.byWater,
+    flowering: situation.flowering,
+    fact: (fact) => factOn(facts.property.premises, fact, day),
+  };
 }
 
 /** The lot that is chosen at Mix is past its last day, or empty, while another one is not. */

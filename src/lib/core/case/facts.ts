@@ -1,4 +1,5 @@
 import type { CarryOver } from '../dose';
+import type { Premises } from '../premises';
 import type {
   Candidate,
   FieldTest,
@@ -172,6 +173,8 @@ export interface CaseFacts {
     readonly avoidTowards: { readonly fromDeg: number; readonly toDeg: number } | null;
     /** How often each cause was confirmed here in other cases. */
     readonly history: Readonly<Record<string, number>>;
+    /** What was asked of the place and its people. */
+    readonly premises: Premises;
   };
   readonly stops: Partial<StopBodies>;
   readonly states: Partial<Record<AnsweredStop, StopState>>;

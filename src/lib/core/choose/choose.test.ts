@@ -75,6 +75,7 @@ function optionsOf(s: Scenario): Option[] {
       hemisphere: s.south ? 'south' : 'north',
       licensed: s.licensed ?? true,
     },
+    guide: new Map(),
     ...{
       real: s.real ?? false,
       today,

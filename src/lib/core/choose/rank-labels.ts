@@ -86,6 +86,8 @@ export interface ChooseSituation {
   /** What is in force here besides the label. */
   readonly rules: readonly LocalRule[];
   readonly wishes: Wishes;
+  /** What the field guide says of a family of remedy against this pest; a card cannot vouch for itself. */
+  readonly guide: ReadonlyMap<string, { readonly grade: EvidenceGrade; readonly note: string }>;
 }
 
 const MILDNESS: Record<Family, number> = {
@@ -131,6 +133,8 @@ function optionOf(
     for (const one of found) (one.rank === 'halt' ? halts : notes).push(one);
   };
   sort(labelCautions(situationOf(entry, situation, target)));
+  const guided = situation.guide.get(label.family);
+  if (guided?.grade === 'harmful') halts.push(harmful(label, situation.pest, guided.note));
   if (situation.records.length > 0) sort(timingHalts(label, situation));
   if (situation.rules.length > 0) sort(ruleCautions(label, situation.rules, situation.today));
   if (situation.wishes.are.size > 0) sort(wishHalts(label, situation.wishes));
@@ -191,6 +195,11 @@ function withCost(option: Option, cheapest: number): Option {
   const points = [...option.points, { because: 'cost' as const, points: 5 }];
   return { ...option, points, score: option.score + 5 };
 }
+
+const harmful = (label: CardInUse, pest: Candidate, note: string): Caution => ({
+  ...({ code: 'harmful-here', rank: 'halt', stop: 'choose', settledBy: 'change', clause: null } as const),
+  facts: { label: label.name, pest: pest.name, note },
+});
 
 const targetOf = ({ use }: CardInUse, pest: Candidate): TargetOnLabel | null =>
   use.targets.find((t) => t.pest === pest.id) ?? null;

@@ -4,7 +4,8 @@ export type CandidateKind = 'insect' | 'not-insect';
  * Useful and protected: leave alone. Notifiable: report to the authority. Dangerous: not by this person.
  */
 export type CandidateStatus = 'pest' | 'useful' | 'protected' | 'notifiable' | 'dangerous';
-export type Concern = 'medical' | 'structural' | 'food';
+/** `stings`: it stings in defence of itself or its nest, and can kill whoever is allergic. */
+export type Concern = 'medical' | 'structural' | 'food' | 'stings';
 export type Hemisphere = 'north' | 'south';
 
 /** Where something is seen; each candidate and each sign belongs to some of them. */
@@ -44,6 +45,16 @@ export interface Threshold {
   readonly source: string;
 }
 
+/**
+ * A mark, and its answer, or answers, where it is this one. Only a mark that is always there speaks by its absence: all the
+ * year, in some months of the northern calendar (an adult's wings), or never (tubes that lie behind a board).
+ */
+export interface RuleOut {
+  readonly sign: string;
+  readonly is: boolean | string | readonly string[];
+  readonly always: boolean | readonly number[];
+}
+
 /** What a candidate needs to be ranked and named. */
 export interface Candidate {
   readonly id: string;
@@ -61,8 +72,8 @@ export interface Candidate {
   readonly stages: readonly LifeStage[];
   readonly threshold: Threshold | null;
   readonly telling: string;
-  /** The sign by which it is ruled out, and its answer where it is this one: needed of all that is no mere pest. */
-  readonly ruleOut: { readonly sign: string; readonly is: boolean | string } | null;
+  /** Its mark, by which it may be ruled out: needed of all that is no mere pest. */
+  readonly ruleOut: RuleOut | null;
   readonly doNow: string;
   readonly doNot: string;
   readonly culture: string;
@@ -93,7 +104,9 @@ export interface Sign {
   readonly drawn: boolean;
 }
 
-/** What was found: there or not, or which of its values. */
+/** Somebody looked, or had nobody to ask, and cannot tell: an answer that speaks for nothing and rules nothing out. */
+export const CANNOT_TELL = 'cannot-tell';
+/** What was found: there or not, which of its values, or `CANNOT_TELL`. */
 export type Finding = boolean | string;
 
 /** The month by which the northern calendar of a candidate is read: six months on in the south. */

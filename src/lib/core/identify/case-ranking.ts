@@ -1,10 +1,12 @@
 import { byCodeUnit } from '../units';
 import {
+  CANNOT_TELL,
   lengthFit,
   northernMonth,
   type Candidate,
   type Finding,
   type Hemisphere,
+  type RuleOut,
   type Sign,
   type Surrounding,
 } from './candidate';
@@ -309,17 +311,60 @@ export function unexplained(
   };
   return Object.entries(found).flatMap(([id, finding]) => {
     const sign = signs.find((s) => s.id === id);
-    return !sign || finding === false || causes.some((cause) => explains(cause, sign, finding)) ? [] : [id];
+    return !sign ||
+      finding === false ||
+      finding === CANNOT_TELL ||
+      causes.some((cause) => explains(cause, sign, finding))
+      ? []
+      : [id];
   });
 }
 const EXPLAINS_FROM = 0.2;
 
 /**
- * Whether a candidate that must be ruled out has been: its named sign was looked at and found otherwise.
+ * Whether a candidate that must be ruled out has been: its mark is always there in this month, was looked at, and found
+ * otherwise. What is not seen of a mark that may be missing rules nothing out, and "cannot tell" never does.
  */
-export function isRuledOut(candidate: Candidate, found: Readonly<Record<string, Finding>>): boolean {
+export function isRuledOut(
+  candidate: Candidate,
+  found: Readonly<Record<string, Finding>>,
+  { month, hemisphere }: Pick<Circumstances, 'month' | 'hemisphere'>,
+): boolean {
   const { ruleOut } = candidate;
   if (ruleOut === null) return false;
   const finding = found[ruleOut.sign];
-  return finding !== undefined && finding !== ruleOut.is;
+  if (finding === undefined || finding === CANNOT_TELL || isMark(ruleOut, finding)) return false;
+  return typeof ruleOut.always === 'boolean'
+    ? ruleOut.always
+    : ruleOut.always.includes(northernMonth(month, hemisphere));
+}
+
+/** The finding is the mark itself. */
+export const isMark = ({ is }: RuleOut, finding: Finding): boolean =>
+  typeof is === 'object' ? is.includes(String(finding)) : is === finding;
+
+/** From here on a sign is always there for a cause, and hardly ever for another. */
+const ALWAYS_THERE = 0.85;
+const HARDLY_EVER = 0.2;
+
+/** A sign was found that the one always shows and the other hardly ever: the one is confirmed by its own mark. */
+export function hasOwnMark(
+  one: Candidate,
+  other: Candidate,
+  signs: readonly Sign[],
+  found: Readonly<Record<string, Finding>>,
+): boolean {
+  return signs.some((sign) => {
+    const finding = found[sign.id];
+    if (finding === undefined || finding === false || finding === CANNOT_TELL) return false;
+    return (
+      likelihoodOf(one, sign, finding) >= ALWAYS_THERE && likelihoodOf(other, sign, finding) <= HARDLY_EVER
+    );
+  });
+}
+
+function likelihoodOf(candidate: Candidate, sign: Sign, finding: Finding): number {
+  const given = candidate.signs[sign.id];
+  if (typeof finding === 'string') return typeof given === 'object' ? (given[finding] ?? 0) : sign.usual;
+  return numberOr(given, sign.usual);
 }

@@ -6,6 +6,7 @@ import {
   evidenceFor,
   entropyBits,
   identify,
+  CANNOT_TELL,
   isRuledOut,
   northernMonth,
   priorsOf,
@@ -263,7 +264,7 @@ describe('what was found and what it means', () => {
     { lifts: 0.01, furry: 0.9 },
     {
       status: 'protected',
-      ruleOut: { sign: 'furry', is: true },
+      ruleOut: { sign: 'furry', is: true, always: true },
     },
   );
   const all = [chafer, japanese, bee];
@@ -290,10 +291,32 @@ describe('what was found and what it means', () => {
   it('rules out by the named sign alone', () => {
     expect(
       ([{}, { furry: true }, { furry: false }] as Record<string, boolean>[]).map((found) =>
-        isRuledOut(bee, found),
+        isRuledOut(bee, found, JUNE),
       ),
     ).toEqual([false, false, true]);
-    expect(isRuledOut(chafer, { furry: false })).toBe(false);
+    expect(isRuledOut(chafer, { furry: false }, JUNE)).toBe(false);
+  });
+
+  it('rules out by the absence of a mark only where it is always there, and never by “cannot tell”', () => {
+    const often = { ...bee, ruleOut: { sign: 'furry', is: true, always: false } };
+    expect(isRuledOut(often, { furry: false }, JUNE)).toBe(false);
+    const summer = { ...bee, ruleOut: { sign: 'furry', is: true, always: [5, 6, 7] } };
+    expect(isRuledOut(summer, { furry: false }, JUNE)).toBe(true);
+    expect(isRuledOut(summer, { furry: false }, { ...JUNE, month: 1 })).toBe(false);
+    expect(isRuledOut(summer, { furry: false }, { ...JUNE, hemisphere: 'south' })).toBe(false);
+    expect(isRuledOut(bee, { furry: CANNOT_TELL }, JUNE)).toBe(false);
+    const several = { ...bee, ruleOut: { sign: 'raster', is: ['zip', 'v'], always: true } };
+    expect(isRuledOut(several, { raster: 'v' }, JUNE)).toBe(false);
+    expect(isRuledOut(several, { raster: 'oval' }, JUNE)).toBe(true);
+  });
+
+  it('“cannot tell” speaks for nothing and is not asked again', () => {
+    const without = rankCase(all, signs, { lifts: true }, JUNE);
+    const told = rankCase(all, signs, { lifts: true, furry: CANNOT_TELL }, JUNE);
+    expect(told.ranked).toEqual(without.ranked);
+    expect(without.next.map(({ sign }) => sign)).toContain('furry');
+    expect(told.next.map(({ sign }) => sign)).not.toContain('furry');
+    expect(unexplained([chafer], signs, { furry: CANNOT_TELL })).toEqual([]);
   });
 
   it('weighs life stages by the month and the body length', () => {

@@ -1,7 +1,7 @@
 export { entropyBits } from './weigh';
 export { identify } from './rank';
 export type { IdentifyInput, IdentifyRefusal, Ranking } from './rank';
-export { isIndoors, northernMonth, stageInMonth, stagesOf, SURROUNDINGS } from './candidate';
+export { isIndoors, CANNOT_TELL, northernMonth, stageInMonth, stagesOf, SURROUNDINGS } from './candidate';
 export type {
   Candidate,
   CandidateKind,
@@ -18,6 +18,7 @@ export type {
 export {
   BODY_LENGTH,
   evidenceFor,
+  hasOwnMark,
   isRuledOut,
   priorsOf,
   rankCase,

@@ -37,6 +37,10 @@ export type CautionCode =
   | 'banned-here'
   | 'local-care'
   | 'grade-weak'
+  | 'harmful-here'
+  | 'label-asks'
+  | 'label-tells'
+  | 'not-asked'
   // Measure, When
   | 'area-error-over-rate'
   | 'water-buffer'

@@ -1,5 +1,6 @@
 import type { DoseAnswer, DoseProblem } from '../dose';
 import {
+  hasOwnMark,
   isRuledOut,
   northernMonth,
   RULE_OUT_ABOVE,
@@ -53,6 +54,7 @@ export function nameCautions(
   signs: readonly Sign[],
   named: Candidate | null,
   found: Readonly<Record<string, Finding>>,
+  when: { readonly month: number; readonly hemisphere: Hemisphere },
 ): Caution[] {
   // Before anything was looked at there is nothing but the season to go by, and nothing that could be planned.
   const looked = named !== null || Object.keys(found).length > 0;
@@ -60,7 +62,8 @@ export function nameCautions(
     .filter(({ id, p }) => p > RULE_OUT_ABOVE || id === named?.id)
     .flatMap(({ id, p }) =>
       candidates
-        .filter((c) => c.id === id && c.status !== 'pest' && (c === named || !isRuledOut(c, found)))
+        .filter((c) => c.id === id && c.status !== 'pest')
+        .filter((c) => c === named || !(isRuledOut(c, found, when) || isBesides(c, named, signs, found)))
         .map((c) => ({ c, p, sign: signs.find((s) => s.id === c.ruleOut?.sign) })),
     );
   return [
@@ -73,7 +76,8 @@ export function nameCautions(
           p,
           named: named === c ? 1 : 0,
           sign: sign?.id ?? '',
-          mark: sign?.values?.find((v) => v.id === c.ruleOut?.is)?.name ?? sign?.name ?? c.telling,
+          mark: sign ? (marksOf(c, sign) ?? sign.name) : c.telling,
+          always: c.ruleOut?.always === true ? 1 : 0,
           how: sign?.how ?? '',
           doNow: c.doNow,
           doNot: c.doNot,
@@ -89,6 +93,22 @@ export function nameCautions(
       : []),
   ];
 }
+
+/** The names of the answers by which a candidate is known. */
+function marksOf({ ruleOut }: Candidate, sign: Sign): string | null {
+  const names = (sign.values ?? []).flatMap(({ id, name }) =>
+    ruleOut && [ruleOut.is].flat().includes(id) ? [name] : [],
+  );
+  return names.length > 0 ? names.join(' or ') : null;
+}
+
+/** A merely useful animal that may be about as well stops nothing once another cause is confirmed by its own mark. */
+const isBesides = (
+  c: Candidate,
+  named: Candidate | null,
+  signs: readonly Sign[],
+  found: Readonly<Record<string, Finding>>,
+): boolean => c.status === 'useful' && named !== null && hasOwnMark(named, c, signs, found);
 
 export interface LabelSituation {
   readonly label: CardInUse;

@@ -1,2 +1,6 @@
 export { cautionKey, doseCautions, handlingCautions, labelCautions, nameCautions } from './cautions';
 export type { LabelSituation } from './cautions';
+export { clauseCautions, CLAUSES } from './clauses';
+export type { ClauseSituation, Effect } from './clauses';
+export { ASKS, TELLS } from './collect';
+export type { Ask, Tell } from './collect';

@@ -1,3 +1,4 @@
+import type { Premises } from '../../core/premises';
 import { sql } from 'drizzle-orm';
 import {
   boolean,
@@ -49,6 +50,9 @@ export const properties = pgTable(
     avoidToDeg: doublePrecision('avoid_to_deg'),
     note: text('note').notNull(),
     customerId: uuid('customer_id'),
+    /** What was asked of the place and its people, and on which day last. */
+    premises: jsonb('premises').$type<Premises['answers']>().notNull().default({}),
+    premisesAskedOn: date('premises_asked_on', { mode: 'string' }),
     revision: integer('revision').notNull().default(1),
   },
   (t) => [

@@ -285,6 +285,7 @@ function factsOf(known: {
           ? null
           : { fromDeg: property.avoidFromDeg, toDeg: property.avoidToDeg },
       history: known.history,
+      premises: { answers: property.premises, askedOn: property.premisesAskedOn as CalendarDay | null },
     },
     ...stopsFromRows(known.stops),
     settled: settledFromRows(known.settlements),

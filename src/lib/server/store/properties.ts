@@ -1,4 +1,6 @@
 import { and, asc, eq, sql } from 'drizzle-orm';
+import type { Premises } from '../../core/premises';
+import type { CalendarDay } from '../../core/units';
 import type { PropertyForm } from '../../forms';
 import type { Tx } from '../db/client';
 import { properties } from '../db/schema';
@@ -38,6 +40,31 @@ export async function changeProperty(
   const saved = await tx
     .update(properties)
     .set({ ...form, revision: sql`${properties.revision} + 1` })
+    .where(
+      and(
+        eq(properties.workspaceId, tx.workspaceId),
+        eq(properties.id, id),
+        eq(properties.revision, basedOn),
+      ),
+    )
+    .returning({ id: properties.id });
+  return saved.length === 1;
+}
+
+/** Writes down what was asked of the place on a day; false where somebody saved otherwise meanwhile. */
+export async function saveAsked(
+  tx: Tx,
+  id: string,
+  answers: Premises['answers'],
+  { today, basedOn }: { today: CalendarDay; basedOn: number },
+): Promise<boolean> {
+  const saved = await tx
+    .update(properties)
+    .set({
+      premises: answers,
+      premisesAskedOn: today,
+      revision: sql`${properties.revision} + 1`,
+    })
     .where(
       and(
         eq(properties.workspaceId, tx.workspaceId),

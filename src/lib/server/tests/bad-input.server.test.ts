@@ -318,7 +318,7 @@ describe('bad input', () => {
       strip: '',
     });
     const messages = [...text.matchAll(/<li>([^<]+)<\/li>/g)].map(([, message]) => message);
-    expect(messages).toContain('The length must lie between 0.1 and 5,000; it is -3.');
+    expect(messages).toContain('The length must lie between 0.1 and 5,000; it is −3.');
     expect(messages).toContain('The width must be a number; it is wide.');
   });
 

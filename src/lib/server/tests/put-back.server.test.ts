@@ -92,10 +92,10 @@ describe('what was taken away by mistake', () => {
     const form = new FormData();
     form.set('file', await picture(), 'the label.jpg');
     form.set('kind', 'label');
-    expect((await visitor.post('/shelf/tarnside-liquid?/file', form)).status).toBe(303);
+    expect((await visitor.post('/shelf/gillfold-perimeter?/file', form)).status).toBe(303);
     const { id = '' } = await first(`select id from label_files where name = 'the label.jpg'`);
     await thereAndBack(visitor, ['label_files'], () =>
-      visitor.post('/shelf/tarnside-liquid?/remove', { id }),
+      visitor.post('/shelf/gillfold-perimeter?/remove', { id }),
     );
   });
 

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
   import { getShow } from '../parts/show';
-  import type { Finding, Sign } from '../../core/identify';
+  import { CANNOT_TELL, type Finding, type Sign } from '../../core/identify';
 
   const { prose } = getShow();
   interface Props {
@@ -16,7 +16,7 @@
     sign.values === null
       ? [
           { id: 'yes', name: 'Seen' },
-          { id: 'no', name: 'Not there' },
+          { id: 'no', name: 'Not seen' },
         ]
       : sign.values,
   );
@@ -48,7 +48,7 @@
     />{/if}
   <p class="soft small">{prose(sign.how)} · {effort}</p>
   <div class="answers" class:many={sign.values !== null}>
-    {#each [...answers, { id: '', name: 'Not looked' }] as { id, name } (id)}
+    {#each [...answers, { id: CANNOT_TELL, name: 'Cannot tell' }, { id: '', name: 'Not looked' }] as { id, name } (id)}
       <label
         ><input type="radio" name="signs.{sign.id}" value={id} checked={now === id} /><span>{name}</span
         ></label

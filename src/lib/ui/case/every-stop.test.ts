@@ -1,3 +1,4 @@
+import { PREMISES_KEYS } from '../../core/premises';
 import { render } from 'svelte/server';
 import type { Component } from 'svelte';
 import { describe, expect, it } from 'vitest';
@@ -100,7 +101,17 @@ function factsOf(card: LabelCard, surrounding: Surrounding, measure: MeasureBody
   return {
     ...{ rules: [], ownThresholds: [], number: 4, title: 't', openedOn: TODAY, today: TODAY, nowHour: NOON },
     ...{ real: false, elsewhere: 0, licensed: true, states: {}, settled: {}, ground: null, records: [] },
-    property: { name: 'p', hemisphere: 'north', byWater: true, avoidTowards: null, history: {} },
+    property: {
+      name: 'p',
+      hemisphere: 'north',
+      byWater: true,
+      avoidTowards: null,
+      history: {},
+      premises: {
+        answers: Object.fromEntries(PREMISES_KEYS.map((key) => [key, 'no'])),
+        askedOn: '2027-09-01' as never,
+      },
+    },
     stops,
     shelf: [
       {

@@ -1,9 +1,9 @@
 import { error } from '@sveltejs/kit';
 import { listCases } from '$lib/server/store/cases';
-import { isId, parseProperty, revisionIn } from '$lib/forms';
+import { isId, parsePremises, parseProperty, revisionIn } from '$lib/forms';
 import { readForm, wrongField } from '$lib/server/session/answer';
 import { findCustomer, listCustomers } from '$lib/server/store/customers';
-import { changeProperty, findProperty } from '$lib/server/store/properties';
+import { changeProperty, findProperty, saveAsked } from '$lib/server/store/properties';
 import { listRecords } from '$lib/server/store/records';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -31,8 +31,11 @@ export const load: PageServerLoad = async ({ locals, params }) => {
   });
 };
 
+const CHANGED =
+  'Somebody else changed this property after you opened it. Nothing was overwritten: open the page in another tab and compare.';
+
 export const actions: Actions = {
-  default: async ({ locals, params, request }) => {
+  change: async ({ locals, params, request }) => {
     if (!isId(params.id)) error(404, 'There is no such property.');
     const form = await readForm(request, parseProperty);
     if (!form.valid) return form.answer;
@@ -46,13 +49,21 @@ export const actions: Actions = {
     if (done === 'missing') error(404, 'There is no such property.');
     if (done === 'no-customer')
       return wrongField(400, 'customerId', 'Choose one of your customers.', form.fields);
-    if (done === 'changed')
-      return wrongField(
-        409,
-        '',
-        'Somebody else changed this property after you opened it. Nothing was overwritten: open the page in another tab and compare.',
-        form.fields,
-      );
+    if (done === 'changed') return wrongField(409, '', CHANGED, form.fields);
+    return { saved: true, errors: [], fields: {} };
+  },
+
+  asked: async ({ locals, params, request }) => {
+    if (!isId(params.id)) error(404, 'There is no such property.');
+    const form = await readForm(request, parsePremises);
+    if (!form.valid) return form.answer;
+    const built = { today: locals.around.today, basedOn: revisionIn(form.fields) };
+    const done = await locals.inWorkspace(async (tx) => {
+      if (!(await findProperty(tx, params.id))) return 'missing';
+      return (await saveAsked(tx, params.id, form.data, built)) ? 'saved' : 'changed';
+    });
+    if (done === 'missing') error(404, 'There is no such property.');
+    if (done === 'changed') return wrongField(409, '', CHANGED, form.fields);
     return { saved: true, errors: [], fields: {} };
   },
 };

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
+  import PremisesAsked from '$lib/ui/office/PremisesAsked.svelte';
   import PropertyFields from '$lib/ui/office/PropertyFields.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
   import { getMayChange } from '$lib/ui/parts/may';
@@ -38,9 +39,9 @@
   {/if}
   {#if form && 'saved' in form}<p role="status" class="figure">Saved.</p>{/if}
   {#if may()}
-    <details open={(form?.errors.length ?? 0) > 0}>
+    <details open={(form?.errors.length ?? 0) > 0 && form?.form?.id === '?/change'}>
       <summary>Change the place</summary>
-      <KeptForm>
+      <KeptForm action="?/change">
         {#snippet children(sending)}
           <input type="hidden" name="revision" value={p.revision} />
           <PropertyFields property={p} zones={data.zones} customers={data.customers} />
@@ -49,6 +50,13 @@
       </KeptForm>
     </details>
   {/if}
+  <PremisesAsked
+    answers={p.premises}
+    askedOn={p.premisesAskedOn}
+    today={data.today}
+    revision={p.revision}
+    open={(form?.errors.length ?? 0) > 0 && form?.form?.id === '?/asked'}
+  />
   <h2 class="section-head">Cases</h2>
   <ul class="rule-list">
     {#each data.cases as c (c.number)}

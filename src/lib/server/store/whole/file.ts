@@ -1,3 +1,4 @@
+import { PREMISES_KEYS } from '../../../core/premises';
 import { createHash } from 'node:crypto';
 import { z } from 'zod';
 import { CALIBRATION_KINDS, EQUIPMENT_KINDS } from '../../../core/calibrate';
@@ -35,7 +36,17 @@ export const contentShape = z.strictObject({
   name: z.string().min(1).max(80),
   settings: settingsShape,
   customers: z.array(z.strictObject({ id, ...customerForm.shape })).max(100_000),
-  properties: z.array(z.strictObject({ id, ...propertyForm.shape, customerId: id.nullable() })).max(100_000),
+  properties: z
+    .array(
+      z.strictObject({
+        id,
+        ...propertyForm.shape,
+        customerId: id.nullable(),
+        premises: z.partialRecord(z.enum(PREMISES_KEYS), z.enum(['yes', 'no'])).optional(),
+        premisesAskedOn: day.nullable().optional(),
+      }),
+    )
+    .max(100_000),
   cases: z
     .array(
       z.strictObject({

@@ -109,7 +109,10 @@ export async function contentOf(tx: Tx): Promise<Content> {
     name: workspace.name,
     settings: readSettings(workspace.settings),
     customers: customers.map(({ workspaceId: _w, revision: _r, ...row }) => row),
-    properties: properties.map(({ workspaceId: _w, revision: _r, ...row }) => row),
+    properties: properties.map(({ workspaceId: _w, revision: _r, premises, premisesAskedOn, ...row }) => ({
+      ...row,
+      ...(premisesAskedOn === null ? {} : { premises, premisesAskedOn }),
+    })),
     cases: cases.map(({ id, workspaceId: _w, ...row }) => {
       const jobs = keptJobs
         .filter((job) => job.caseId === id)
