@@ -38,6 +38,10 @@ export async function seedScenario(tx: Tx): Promise<void> {
 
 /** Writes the householder's garden into the other workspace. */
 export async function seedHome(tx: Tx): Promise<void> {
+  await tx
+    .update(t.workspaces)
+    .set({ settings: { kind: 'household' } })
+    .where(eq(t.workspaces.id, tx.workspaceId));
   await seed(tx, {
     person: scenario.HOME.person,
     licence: '',

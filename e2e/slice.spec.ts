@@ -54,7 +54,7 @@ test('webworms by soap flush, paced lawn, liquid with a carry-over, logged and c
     'chewed-blades': 'Seen',
     'green-pellets': 'Seen',
     'moths-at-dusk': 'Seen',
-    'turf-lifts': 'Not there',
+    'turf-lifts': 'Not seen',
   });
   await expect(page.locator('.result').getByText(densityText(counts, 1), { exact: true })).toBeVisible();
   await on(page, 'Name');
@@ -327,7 +327,7 @@ test('a grub is told by its raster, doubt is said, and bumble bees stop the plan
     .getByRole('link')
     .first()
     .click();
-  await look(page, [], { 'turf-lifts': 'Not there', 'c-grubs': 'Not there', 'furry-bees': 'Seen' });
+  await look(page, [], { 'turf-lifts': 'Not seen', 'c-grubs': 'Not seen', 'furry-bees': 'Seen' });
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText(/Halt · Could be: bumble bees/)).toBeVisible();
   await page

@@ -55,6 +55,8 @@ export const handle: Handle = async ({ event, resolve }) => {
       weather: house.demonstration ? standInWeather : noWeather,
       real: !house.demonstration,
       settings,
+      // Nobody is licensed in a household.
+      licence: settings.kind === 'household' ? null : (who?.licence ?? null),
     },
   };
   const response = await resolve(event, {

@@ -4,7 +4,7 @@ import { seedHome, seedScenario } from '../../demo/seed';
 import { connect, withWorkspace, type Database } from '../lib/server/db/client';
 import { migrateTables, refuseStrongRole } from '../lib/server/db/prepare';
 import { installation, memberships, people, workspaces } from '../lib/server/db/schema';
-import { READY_ACCOUNTS } from '../lib/server/outside/ready-accounts';
+import { READY_ACCOUNTS, READY_LICENCES } from '../lib/server/outside/ready-accounts';
 import { startReset } from '../lib/server/session/people';
 import { furnish } from '../lib/server/store/workspaces';
 
@@ -101,6 +101,7 @@ async function seedDemonstration(db: Database, opensOn: string): Promise<void> {
         workspaceId: workspace === 'firm' ? DEMO_FIRM : DEMO_HOME,
         personId: made.find((person) => person.email === email)?.id ?? '',
         role,
+        licence: READY_LICENCES[email] ?? null,
       })),
     );
     await furnish(tx);

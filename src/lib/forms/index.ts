@@ -18,6 +18,7 @@ export {
   parseEmail,
   parseInvitation,
   parseJoin,
+  parseLicence,
   parseNewPassword,
   parseRole,
   parseSignIn,

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Result } from '../core/result';
-import { neededText, treeOf, type Fields } from './fields';
+import { dayField, neededText, orNothing, treeOf, type Fields } from './fields';
 import { read } from './shape';
 
 const LEAST_PASSWORD = 10;
@@ -68,3 +68,26 @@ export const parseWorkspace = (fields: Fields): Result<{ workspace: string }> =>
 /** From a machine without sign-in: the address and the new password, told all at once. */
 export const parseBeginning = (fields: Fields): Result<{ email: string; password: string }> =>
   read(beginForm, treeOf(fields));
+
+const licenceForm = z.object({
+  personId: z.uuid(),
+  licence: z.preprocess(
+    (value) =>
+      typeof value === 'object' &&
+      value !== null &&
+      Object.values(value).some((text) => typeof text === 'string' && text.trim() !== '')
+        ? value
+        : null,
+    z
+      .object({
+        category: neededText(80),
+        number: neededText(60),
+        by: neededText(120),
+        until: orNothing(dayField),
+      })
+      .nullable(),
+  ),
+});
+/** A person's licence, all of it; with every field blank the person has none. */
+export const parseLicence = (fields: Fields): Result<z.output<typeof licenceForm>> =>
+  read(licenceForm, treeOf(fields));

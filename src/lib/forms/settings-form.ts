@@ -64,6 +64,8 @@ const threshold = z
 const phone = plainText(60);
 
 export const settingsShape = z.object({
+  /** In a household nobody is licensed, whatever is typed. */
+  kind: z.enum(['firm', 'household']).default('firm'),
   units: z.enum(['metric', 'us', 'uk']).default('metric'),
   timeZone: zoneField.default('UTC'),
   currency: z.preprocess(

@@ -127,7 +127,7 @@ export const BENCH_HALTS: readonly string[] = [
 export const METHOD_CAUTIONS: Readonly<Partial<Record<Method, string>>> = {
   jug: 'Backflow preventer on the tap. Shut off at the tap before the jug is opened.',
   dial: 'Backflow preventer on the tap. Shut off at the tap before the jug is opened.',
-  granule: 'Sweep it off hard ground and back onto the turf.',
+  granule: 'Sweep it off hard ground and back onto the treated ground.',
   drops: 'Never on or beside a surface that was sprayed or dusted; out of reach of children and pets.',
   stations: 'Out of reach of children and pets, and off food surfaces.',
   film: 'Dust mask and goggles. A film that can be seen is too thick.',

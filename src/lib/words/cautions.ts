@@ -46,6 +46,14 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
         : facts.always === 0
           ? ` Known by: ${lower(t('mark'))}. That it was not seen rules it out no more than “cannot tell” does: look on, keep a sample for somebody who knows them, or call a qualified person.`
           : ` Ruled out when this was looked for and is not so: ${lower(t('mark'))}.`;
+      if (facts.qualified)
+        return words(
+          `${t('name')}: by qualified people alone`,
+          show.prose(
+            `Two people, the second in sight. Suit, veil and gloves, or the mask that the label names; light; a way out that is free; no ladder with a can in hand. The permit or report that the place wants. An adrenaline pen and a telephone at hand. ${t('doNot')}.`,
+          ),
+          'Second person, kit, way out and permit are there',
+        );
       return words(
         `${facts.named ? 'This is' : 'Could be'}: ${lower(t('name'))}${chance}, ${STATUS_WORDS[t('status')] ?? t('status')}`,
         show.prose(`${t('doNow')}. ${t('doNot')}.${rule}`),
@@ -81,7 +89,7 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
     case 'licence-needed':
       return words(
         'Only with a licence',
-        `${t('label')} may be used by licensed people alone. Write the licence in the settings, or choose another remedy.`,
+        `${t('label')} may be used by people alone who hold a licence that is valid on that day. An owner writes it down under People; in a household there is none. Else choose another remedy, or call a firm.`,
       );
     case 'not-where-food-is':
       return words('Not where food is', `${t('label')} may not be used where food is kept or made.`);
@@ -339,9 +347,11 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
       );
     case 'flowering-turf':
       return words(
-        'Flowers in the turf',
-        'Bees come to clover and daisies. Mow first and look again before the start.',
-        'Mown, and no flower left',
+        t('where') === 'lawn' || t('where') === '' ? 'Flowers in the turf' : 'Something flowers here',
+        t('where') === 'lawn' || t('where') === ''
+          ? 'Bees come to clover and daisies. Mow first and look again before the start.'
+          : 'Bees come to it. Wait until it has faded, or cut every flower off, those of the weeds too; look again before the start.',
+        t('where') === 'lawn' || t('where') === '' ? 'Mown, and no flower left' : 'No flower is left',
       );
     case 'wear-ppe':
       return words(
@@ -371,12 +381,15 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
         `Within ${n('hours')} hours, by sprinkler or by coming rain.`,
       );
     case 'rinse-and-leftover':
-      return words(
-        'End empty',
-        'Rinse three times and spray the rinsate over the treated turf. Nothing into drains or onto hard ground.',
-      );
+      return words('End empty', `${leftoverText(t('onto'))} No drain, no sink, no hard ground.`);
   }
 }
+
+/** Where the rinse and the rest go. */
+export const leftoverText = (onto: string): string =>
+  onto === ''
+    ? 'Mix no more than it takes. Rinse three times; rinse and rest go only onto a place that the label names, else they are kept, closed and labelled, for the next job or the hazardous-waste point.'
+    : `Rinse three times and spray the rinsate over the treated ${onto === 'lawn' ? 'turf' : onto}.`;
 
 const numberOrNull = (fact: string | number | undefined): number | null =>
   typeof fact === 'number' ? fact : null;
@@ -405,7 +418,8 @@ const TICKED: Readonly<Partial<Record<Caution['code'], string>>> = {
   'carry-over-exceeds-need': 'a place for the rest of the mix',
   'carry-over-too-strong': 'stronger rest understood',
   'nematodes-too-few': 'fewer nematodes, on purpose',
-  'flowering-turf': 'mown, no flower left',
+  'flowering-turf': 'no flower left',
+  'must-rule-out': 'second person, kit, way out and permit',
   'not-asked': 'asked at the place: none of these',
   'wear-ppe': 'protective wear on',
   'filter-out': 'filters taken out',

@@ -156,7 +156,7 @@ export const SCORE_WORDS: Record<ScoreReason, string> = {
   'on-shelf': 'on the shelf',
   quick: 'works within a week',
   lasting: 'protects a month or more',
-  cost: 'cheapest for this lawn',
+  cost: 'cheapest here',
   'wish-children': 'children are here',
   'wish-pets': 'pets are here',
   'wish-bees': 'bees',

@@ -1,10 +1,11 @@
-import { fieldsOf, isId, parseInvitation, parseRole } from '$lib/forms';
+import { fieldsOf, isId, parseInvitation, parseLicence, parseRole } from '$lib/forms';
 import { readForm, wrongField } from '$lib/server/session/answer';
 import {
   changeMember,
   invite,
   listInvitations,
   listMembers,
+  setLicence,
   withdrawInvitation,
   writeMessage,
   type MemberChange,
@@ -19,6 +20,8 @@ export const load: PageServerLoad = async ({ locals }) => {
   return {
     members,
     self: locals.who.person.id,
+    household: locals.around.settings.kind === 'household',
+    today: locals.around.today,
     invitations: invitations.map((i) => ({
       ...i,
       expiresAt: i.expiresAt.toISOString(),
@@ -63,6 +66,14 @@ export const actions: Actions = {
     if (!form.valid) return form.answer;
     const done = await locals.inWorkspace((tx) => changeMember(tx, form.data.personId, form.data.role));
     return done === 'done' ? { changed: true } : wrongField(409, '', TROUBLE[done], form.fields);
+  },
+
+  licence: async ({ locals, request }) => {
+    const form = await readForm(request, parseLicence);
+    if (!form.valid) return form.answer;
+    const { personId, licence } = form.data;
+    const done = await locals.inWorkspace((tx) => setLicence(tx, personId, licence));
+    return done ? { changed: true } : wrongField(409, '', TROUBLE['no-such-member'], form.fields);
   },
 
   remove: async ({ locals, request }) => {

@@ -2,6 +2,8 @@
   import { resolve } from '$app/paths';
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
   import Choice from '$lib/ui/parts/Choice.svelte';
+  import { isValidOn } from '$lib/core/premises';
+  import DateField from '$lib/ui/parts/DateField.svelte';
   import Field from '$lib/ui/parts/Field.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
   import { ROLE_WORDS } from '$lib/words';
@@ -27,7 +29,7 @@
   <OfficeNav role={data.role} alone={data.alone} />
   <h1>People of {data.workspace}</h1>
   <ul class="rule-list">
-    {#each data.members as { id, name, email, role } (id)}
+    {#each data.members as { id, name, email, role, licence } (id)}
       <li class="member">
         <span
           ><span class="figure">{name}</span>{id === data.self ? ' (you)' : ''}<br /><span class="soft small"
@@ -45,6 +47,36 @@
             </div>
           {/snippet}
         </KeptForm>
+        {#if !data.household}
+          <details class="licence">
+            <summary
+              >{licence
+                ? `Licence ${licence.number}, ${licence.category}${isValidOn(licence, data.today) ? '' : ': run out'}`
+                : 'No licence'}</summary
+            >
+            <KeptForm plain action="?/licence" id="?/licence {id}" label="Licence of {name}">
+              {#snippet children(sending)}
+                <input type="hidden" name="personId" value={id} />
+                <div class="fields">
+                  <Field
+                    label="Category"
+                    name="licence.category"
+                    value={licence?.category ?? ''}
+                    width="14rem"
+                    hint="what it allows, as printed on it"
+                  />
+                  <Field label="Number" name="licence.number" value={licence?.number ?? ''} width="10rem" />
+                  <Field label="Given by" name="licence.by" value={licence?.by ?? ''} width="14rem" />
+                  <DateField label="Valid until" name="licence.until" value={licence?.until ?? ''} />
+                  <button class="button" disabled={sending}>Keep it</button>
+                </div>
+                <p class="field-hint">
+                  All blank: none. It counts for this person alone, until its last day.
+                </p>
+              {/snippet}
+            </KeptForm>
+          </details>
+        {/if}
         <form method="POST" action="?/remove">
           <input type="hidden" name="personId" value={id} />
           <button class="button button-plain">Take {id === data.self ? 'yourself' : name} out</button>

@@ -34,6 +34,17 @@
             width="20rem"
           />
           <Choice
+            label="This is"
+            name="kind"
+            value={s.kind}
+            width="12rem"
+            items={[
+              { value: 'household', name: 'a household' },
+              { value: 'firm', name: 'a firm or club' },
+            ]}
+            hint="in a household nobody counts as licensed"
+          />
+          <Choice
             label="Measures"
             name="units"
             value={s.units}
@@ -91,6 +102,10 @@
         {#key data.revision}<ThresholdRows thresholds={s.thresholds} candidates={data.candidates} />{/key}
 
         <h2 class="section-head">Licence and records</h2>
+        <p class="soft">
+          The firm’s own, as it stands on notices. What a person may do goes by their own licence, under
+          People.
+        </p>
         <div class="fields">
           <Field label="Licence holder" name="licence.holder" value={s.licence.holder} width="16rem" />
           <Field label="Licence number" name="licence.number" value={s.licence.number} width="12rem" />

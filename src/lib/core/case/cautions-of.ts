@@ -51,6 +51,7 @@ export function cautionsOf(known: {
     named,
     facts.stops.look?.signs ?? {},
     { month: monthOf(facts.today), hemisphere: facts.property.hemisphere },
+    facts.licensed,
   );
   if (chosen && situation && named?.kind === 'insect') {
     const option = known.options.find((o) => o.label.id === chosen.label.id);

@@ -5,7 +5,7 @@ import type { CaseFacts } from './facts';
 export const dayOfHour = (hour: number): CalendarDay => fromDayNumber(Math.floor(hour / 24));
 
 /** The day on which the work is planned: that of the chosen hour, else today. */
-export function dayOfWork(facts: CaseFacts): CalendarDay {
+export function dayOfWork(facts: Pick<CaseFacts, 'stops' | 'today'>): CalendarDay {
   const hour = facts.stops.when?.hour;
   const day = hour === undefined ? facts.today : dayOfHour(hour);
   return day > facts.today ? day : facts.today;

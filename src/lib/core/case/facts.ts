@@ -164,7 +164,7 @@ export interface CaseFacts {
   /** The present hour, as the forecast counts. */
   readonly nowHour: number;
   readonly real: boolean;
-  /** The workspace states a licence. */
+  /** Whoever asks holds a licence that is valid on the day of the work. */
   readonly licensed: boolean;
   readonly property: {
     readonly name: string;

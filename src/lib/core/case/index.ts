@@ -24,4 +24,5 @@ export { agendaOf } from './agenda';
 export type { AgendaEntry, AgendaKind } from './agenda';
 export { mergeAnswers } from './merge';
 export type { Clash, Merged, Plain, TheirChange } from './merge';
+export { dayOfWork } from './day-of-work';
 export { lotInUse } from './lot-in-use';

@@ -55,6 +55,8 @@ export function nameCautions(
   named: Candidate | null,
   found: Readonly<Record<string, Finding>>,
   when: { readonly month: number; readonly hemisphere: Hemisphere },
+  /** Whoever asks holds a licence that is valid on the day of the work. */
+  qualified = false,
 ): Caution[] {
   // Before anything was looked at there is nothing but the season to go by, and nothing that could be planned.
   const looked = named !== null || Object.keys(found).length > 0;
@@ -67,8 +69,11 @@ export function nameCautions(
         .map((c) => ({ c, p, sign: signs.find((s) => s.id === c.ruleOut?.sign) })),
     );
   return [
-    ...possible.map(({ c, p, sign }) =>
-      caution('must-rule-out', 'halt', 'name', 'change', {
+    ...possible.map(({ c, p, sign }) => {
+      // What is dangerous and known by its name is work for two qualified people with their kit; what is protected or to be
+      // reported stays a Halt for everybody.
+      const mayDo = qualified && c === named && c.status === 'dangerous';
+      return caution('must-rule-out', mayDo ? 'care' : 'halt', 'name', mayDo ? 'tick' : 'change', {
         facts: {
           about: c.id,
           name: c.name,
@@ -81,9 +86,10 @@ export function nameCautions(
           how: sign?.how ?? '',
           doNow: c.doNow,
           doNot: c.doNot,
+          qualified: mayDo ? 1 : 0,
         },
-      }),
-    ),
+      });
+    }),
     ...(named?.kind === 'not-insect'
       ? [
           caution('not-an-insect', 'halt', 'name', 'change', {
@@ -118,7 +124,7 @@ export interface LabelSituation {
   readonly stage: string | null;
   readonly hemisphere: Hemisphere;
   readonly surrounding: Surrounding;
-  /** The workspace states a licence. */
+  /** Whoever asks holds a licence that is valid on the day of the work. */
   readonly licensed: boolean;
   readonly real: boolean;
   readonly today: CalendarDay;
@@ -208,11 +214,16 @@ export function labelCautions(situation: LabelSituation): Caution[] {
 }
 
 /** What the label asks of whoever puts it down: acts to tick before mixing and placing. */
-export function handlingCautions({ label, flowering, byWater }: LabelSituation, stripM: number): Caution[] {
+export function handlingCautions(
+  { label, flowering, byWater, surrounding }: LabelSituation,
+  stripM: number,
+): Caution[] {
   const { use } = label;
   const found: Caution[] = [];
   if (use.notOnBloom && flowering)
-    found.push(caution('flowering-turf', 'halt', 'mix', 'tick', { label, at: 'bloom' }));
+    found.push(
+      caution('flowering-turf', 'halt', 'mix', 'tick', { label, at: 'bloom', facts: { where: surrounding } }),
+    );
   if (byWater && use.waterBufferM !== null)
     found.push(
       stripM < use.waterBufferM
@@ -248,9 +259,28 @@ export function handlingCautions({ label, flowering, byWater }: LabelSituation, 
         facts: { mm: use.wateringIn.mm, hours: use.wateringIn.withinHours },
       }),
     );
-  if (MIXED.has(label.form)) found.push(caution('rinse-and-leftover', 'note', 'place', 'change', { label }));
+  if (MIXED.has(label.form))
+    found.push(
+      caution('rinse-and-leftover', 'note', 'place', 'change', {
+        label,
+        facts: { onto: restGoesOnto(label, surrounding) ?? '' },
+      }),
+    );
   return found;
 }
+
+/** Methods that wet open ground evenly, so that its rinse can go over it once more, thin. */
+const OVER_GROUND: ReadonlySet<CardInUse['use']['method']> = new Set(['spray', 'drench']);
+const OPEN_GROUND: ReadonlySet<Surrounding> = new Set<Surrounding>(['lawn', 'bed', 'ground']);
+
+/**
+ * The open ground over which the rinse and the last of a mix may go: where it was put down evenly on ground that the label
+ * names. null where no such ground is: in rooms, cracks and nests, at walls, from mounds.
+ */
+export const restGoesOnto = ({ use, siteFits }: CardInUse, surrounding: Surrounding): Surrounding | null =>
+  siteFits && OPEN_GROUND.has(surrounding) && OVER_GROUND.has(use.method) && !use.sites.includes('mound')
+    ? surrounding
+    : null;
 
 /** What is mixed with water leaves a rinse and may leave a rest. */
 const MIXED: ReadonlySet<Form> = new Set<Form>(['concentrate', 'powder', 'nematodes']);

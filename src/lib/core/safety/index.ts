@@ -1,4 +1,11 @@
-export { cautionKey, doseCautions, handlingCautions, labelCautions, nameCautions } from './cautions';
+export {
+  cautionKey,
+  doseCautions,
+  handlingCautions,
+  labelCautions,
+  nameCautions,
+  restGoesOnto,
+} from './cautions';
 export type { LabelSituation } from './cautions';
 export { clauseCautions, CLAUSES } from './clauses';
 export type { ClauseSituation, Effect } from './clauses';

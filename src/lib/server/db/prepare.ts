@@ -28,7 +28,7 @@ export async function createDatabase(
 /** What the application's role may do with each table that it reaches directly; to the others only through functions. */
 const RIGHTS: Readonly<Record<string, string>> = {
   workspaces: 'select, update (name, settings, settings_revision)',
-  memberships: 'select, insert, update (role), delete',
+  memberships: 'select, insert, update (role, licence), delete',
   invitations: 'select, insert, delete',
   shared_links: 'select, insert, update (revoked_at)',
   outbox: 'select, insert',

@@ -1,3 +1,4 @@
+import type { Licence } from '../../core/premises';
 import { sql } from 'drizzle-orm';
 import {
   check,
@@ -110,6 +111,8 @@ export const memberships = pgTable(
       .notNull()
       .references(() => people.id, { onDelete: 'cascade' }),
     role: text('role', { enum: ['owner', 'technician', 'viewer'] }).notNull(),
+    /** What allows this person here to do what others may not; null for none. */
+    licence: jsonb('licence').$type<Licence>(),
     since: moment('since').notNull().defaultNow(),
   },
   (t) => [primaryKey({ columns: [t.workspaceId, t.personId] }), index().on(t.personId)],

@@ -1,3 +1,4 @@
+import type { Licence } from '../../core/premises';
 import { sql } from 'drizzle-orm';
 import type { Database } from '../db/client';
 import { demonstrationClock, realClock, type Clock } from './clock';
@@ -26,6 +27,7 @@ export interface Who {
   readonly workspaceId: string;
   readonly workspace: string;
   readonly role: Role;
+  readonly licence: Licence | null;
   /** As it is kept; parsed by whoever needs it. */
   readonly settings: unknown;
   readonly settingsRevision: number;
@@ -49,6 +51,7 @@ interface Answer extends Record<string, unknown> {
     readonly id: string;
     readonly name: string;
     readonly role: Role;
+    readonly licence: Licence | null;
     readonly settings: unknown;
     readonly settingsRevision: number;
     readonly zone: string | null;
@@ -83,6 +86,7 @@ export async function whoIsAsking(db: Database, token: string | undefined, still
             workspaceId: workspace.id,
             workspace: workspace.name,
             role: workspace.role,
+            licence: workspace.licence,
             settings: workspace.settings,
             settingsRevision: workspace.settingsRevision,
             zone: workspace.zone,

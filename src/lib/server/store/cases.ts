@@ -1,3 +1,4 @@
+import { isValidOn, type Licence } from '../../core/premises';
 import { and, desc, eq, inArray, isNull, sql, type SQL } from 'drizzle-orm';
 import type { PgColumn } from 'drizzle-orm/pg-core';
 import { CANDIDATES, FIELD_TESTS, GUIDE, SIGNS } from '../../catalog';
@@ -8,7 +9,7 @@ import {
   type EquipmentKind,
   type ProvenOf,
 } from '../../core/calibrate';
-import type { CaseFacts } from '../../core/case';
+import { dayOfWork, type CaseFacts } from '../../core/case';
 import { fitsSite, type LabelCard } from '../../core/labels';
 import type { ShelfEntry } from '../../core/choose';
 import type { ApplicationRecord } from '../../core/record';
@@ -71,6 +72,8 @@ export interface Surroundings {
   readonly weather: WeatherSource;
   readonly real: boolean;
   readonly settings: Settings;
+  /** That of whoever asks; null for none, and in a household. */
+  readonly licence: Licence | null;
 }
 
 /** One case with everything that it is computed from, and the workspace's equipment; null where there is none. */
@@ -155,7 +158,7 @@ async function loadAll(tx: Tx, around: Surroundings, statement: Written, number:
   const text = found?.lists ?? '{}';
   // Facts go by the hour of their place, and places differ by quarters of one.
   const quarter = Math.floor(around.now.getTime() / QUARTER_MS);
-  const key = [quarter, around.real, JSON.stringify(around.settings), text].join(' ');
+  const key = [quarter, around.real, JSON.stringify([around.settings, around.licence]), text].join(' ');
   const before = LATELY.get(key);
   if (before) return remember(LATELY, key, () => before, FEW);
   const lists = JSON.parse(text) as Record<string, unknown>;
@@ -275,7 +278,10 @@ function factsOf(known: {
     today: localDay(around.now, property.timeZone),
     nowHour,
     real: around.real,
-    licensed: around.settings.licence.number !== '',
+    licensed: isValidOn(
+      around.licence,
+      dayOfWork({ ...stopsFromRows(known.stops), today: localDay(around.now, property.timeZone) }),
+    ),
     property: {
       name: property.name,
       hemisphere: property.latitude < 0 ? 'south' : 'north',

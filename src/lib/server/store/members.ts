@@ -1,3 +1,4 @@
+import type { Licence } from '../../core/premises';
 import { and, desc, eq, sql } from 'drizzle-orm';
 import type { InvitationForm } from '../../forms';
 import type { Tx } from '../db/client';
@@ -10,10 +11,21 @@ export interface Member extends Record<string, unknown> {
   readonly name: string;
   readonly email: string;
   readonly role: Role;
+  readonly licence: Licence | null;
 }
 
 export async function listMembers(tx: Tx): Promise<Member[]> {
-  return [...(await tx.execute<Member>(sql`select id, name, email, role from members_here()`))];
+  const [members, licences] = await Promise.all([
+    tx.execute<Omit<Member, 'licence'>>(sql`select id, name, email, role from members_here()`),
+    tx
+      .select({ id: memberships.personId, licence: memberships.licence })
+      .from(memberships)
+      .where(eq(memberships.workspaceId, tx.workspaceId)),
+  ]);
+  return [...members].map((member) => ({
+    ...(member as Member),
+    licence: licences.find(({ id }) => id === member.id)?.licence ?? null,
+  }));
 }
 
 export async function listInvitations(tx: Tx) {
@@ -72,6 +84,16 @@ export async function changeMember(tx: Tx, personId: string, role: Role | null):
   if (role === null) await tx.delete(memberships).where(here);
   else await tx.update(memberships).set({ role }).where(here);
   return 'done';
+}
+
+/** Writes down a member's licence, or that there is none; false where nobody of that id is a member. */
+export async function setLicence(tx: Tx, personId: string, licence: Licence | null): Promise<boolean> {
+  const changed = await tx
+    .update(memberships)
+    .set({ licence })
+    .where(and(eq(memberships.workspaceId, tx.workspaceId), eq(memberships.personId, personId)))
+    .returning({ id: memberships.personId });
+  return changed.length === 1;
 }
 
 /** Puts a message into the simulated outbox of the workspace. */

@@ -20,6 +20,7 @@ const around = {
   today: '2027-09-15' as CalendarDay,
   zone: 'Europe/London',
   weather: noWeather,
+  licence: null,
   real: false,
   settings: DEFAULT_SETTINGS,
 };

@@ -43,7 +43,7 @@
   const others = $derived(view.options.filter((o) => !forThis.includes(o)));
   const cost = (option: Option): string =>
     option.dose?.container
-      ? `${priceText(option.dose.container.costUsed)} for this lawn`
+      ? `${priceText(option.dose.container.costUsed)} here`
       : option.dose
         ? 'cost not known'
         : 'cost after Measure';
@@ -68,7 +68,7 @@
   <p class="verdict">
     <span class="figure">{THRESHOLD_WORDS[view.threshold.verdict]}</span>
     <span class="soft"
-      >for {view.named.name.toLowerCase()} on this turf: {show.densityText(
+      >for {view.named.name.toLowerCase()} here: {show.densityText(
         view.threshold.limit,
         view.threshold.basis,
       )}</span

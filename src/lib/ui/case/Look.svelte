@@ -21,6 +21,7 @@
 
   const FIRST_SHOWN = 8;
   /** Where dusts go, which need it dry. */
+  const FLOWERS: ReadonlySet<string> = new Set(['lawn', 'bed', 'ground', 'tree', 'wall', 'water']);
   const DUSTED: ReadonlySet<Surrounding> = new Set<Surrounding>([
     ...(['wall', 'kitchen', 'store', 'bath', 'room', 'bedroom', 'cellar', 'loft'] as const),
   ]);
@@ -109,9 +110,6 @@
       ]}
       width="9rem"
     />
-    <div class="flower">
-      <Tick label="Clover or daisies in flower" name="flowering" checked={start?.flowering ?? false} />
-    </div>
   {:else}
     {#if DUSTED.has(surrounding)}
       <Choice
@@ -127,8 +125,18 @@
       />
     {/if}
     <input type="hidden" name="vigour" value={start?.vigour ?? 'fair'} />
-    {#if start?.flowering}<input type="hidden" name="flowering" value="on" />{/if}
   {/if}
+  {#if FLOWERS.has(surrounding)}
+    <div class="flower">
+      <Tick
+        label={surrounding === 'lawn'
+          ? 'Clover or daisies in flower'
+          : 'Something is in flower there, weeds too'}
+        name="flowering"
+        checked={start?.flowering ?? false}
+      />
+    </div>
+  {:else if start?.flowering}<input type="hidden" name="flowering" value="on" />{/if}
 </div>
 
 <div class="section-head">

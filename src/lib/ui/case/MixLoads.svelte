@@ -5,6 +5,7 @@
   import { fillingLevels, inTool, type DoseAnswer, type Load } from '../../core/dose';
   import type { Quantity, Unit } from '../../core/units';
   import type { CardInUse } from '../../core/labels';
+  import { restGoesOnto } from '../../core/safety';
   import { unitText } from '../../words';
   import { getShow } from '../parts/show';
   import { levelText } from '../drawings/level';
@@ -42,6 +43,7 @@
       ? { name: card.name, amounts: partnerAmounts(card, wanted.rate, view.lawn, dose) }
       : null;
   });
+  const onto = $derived(restGoesOnto(label, sheet.facts.stops.look?.surrounding ?? 'lawn'));
   const mark = $derived(sheet.facts.stops.mix?.tankMark ?? null);
   const tankOf = (load: Load): Quantity => sheet.facts.stops.mix?.tank ?? load.finished;
   const living = $derived(label.form === 'nematodes');
@@ -112,7 +114,11 @@
               {stirred ? 'Stir, and keep it stirred' : 'Shake'}, top up to
               <b class="amount">{levelText(levels.top, tankOf(load), show, { mark })}</b>
             </li>
-            {#if i === dose.loads.length - 1}<li>End empty: three rinses over the treated turf</li>{/if}
+            {#if i === dose.loads.length - 1}<li>
+                {#if onto}End empty: three rinses over the treated {onto === 'lawn' ? 'turf' : onto}{:else}Mix
+                  no more than it takes; rinse three times, rinse and rest closed and labelled unless the
+                  label names a place for them{/if}
+              </li>{/if}
           </ol>
         </div>
       </section>
@@ -150,7 +156,7 @@
       <b>{quantityText({ value: dose.product.value / 2, unit: dose.product.unit })}</b> each.
     </li>
     <li>Set the gate for half the rate in each pass; weigh what is left after the first ten metres.</li>
-    <li>Sweep granules off hard ground and back onto the turf.</li>
+    <li>Sweep granules off hard ground and back onto the treated ground.</li>
   </ol>
 {:else if label.use.rate.per.unit === 'count' && view.lawn && view.lawn.counted.places > 0}
   <ol class="plain">

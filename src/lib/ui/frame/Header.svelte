@@ -23,6 +23,7 @@
     ['/settings', 'Office'],
   ] as const;
   const path = $derived(page.url.pathname);
+  const inCase = $derived(/^\/cases\/(\d+)/.exec(path)?.[1] ?? null);
   const OFFICE = ['/settings', '/customers', '/people', '/outbox', '/keeping', '/account'];
   const current = (href: string): boolean =>
     href === '/'
@@ -55,8 +56,15 @@
         >
       {/each}
     </nav>{:else}<span class="fill"></span>{/if}
+  {#if workspace}<a
+      class="emergency"
+      href="{resolve('/emergency')}{inCase ? `?case=${inCase}` : ''}"
+      aria-current={path === '/emergency' ? 'page' : undefined}>Emergency</a
+    >{/if}
   <button type="button" class="night" aria-pressed={night} onclick={turn}
-    >{night ? 'Day sheet' : 'Night sheet'}</button
+    ><span class="wide">{night ? 'Day sheet' : 'Night sheet'}</span><span class="narrow"
+      >{night ? 'Day' : 'Night'}</span
+    ></button
   >
   {#if person}
     <a class="who" href={resolve('/account')}
@@ -85,6 +93,17 @@
     min-height: 48px;
     border-bottom: 1px solid var(--ink);
     flex-wrap: wrap;
+  }
+  .emergency {
+    color: var(--brick-ink);
+    font-weight: 650;
+    border: 1px solid currentcolor;
+    border-radius: 4px;
+    padding: 0.2rem 0.6rem;
+    min-height: 32px;
+    display: inline-flex;
+    align-items: center;
+    text-decoration: none;
   }
   .brand {
     font-family: var(--font-title);
@@ -143,6 +162,7 @@
   @media (max-width: 700px) {
     header {
       padding: 0 0.9rem;
+      gap: 0.2rem 0.9rem;
     }
     nav {
       order: 3;

@@ -99,23 +99,19 @@
   }
   .parts {
     display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(20rem, 1fr));
+    grid-template-columns: repeat(auto-fit, minmax(16rem, 1fr));
     gap: 0.4rem 2rem;
   }
   fieldset {
     border: 0;
     border-bottom: 1px solid var(--rule);
-    padding: 0.35rem 0;
+    padding: 0.35rem 0 0;
     margin: 0;
     min-width: 0;
-    display: flex;
-    flex-wrap: wrap;
-    justify-content: space-between;
-    gap: 0.2rem 1rem;
-    align-items: center;
   }
   legend {
     float: left;
+    width: 100%;
     padding: 0;
   }
   .choices {
@@ -126,7 +122,7 @@
     align-items: center;
     gap: 0.35rem;
     min-height: 44px;
-    padding: 0 0.6rem;
+    padding: 0 1.2rem 0 0;
     cursor: pointer;
   }
   .choices input {

@@ -1,3 +1,4 @@
+import { isValidOn } from '$lib/core/premises';
 import { error } from '@sveltejs/kit';
 import { randomUUID } from 'node:crypto';
 import { numberIn } from '$lib/forms';
@@ -59,7 +60,9 @@ export const load: LayoutServerLoad = async ({ params, locals }) => {
     closedOn: loaded.closedOn,
     equipment,
     kept: loaded.kept,
-    licence: locals.around.settings.licence.number,
+    licence: isValidOn(locals.around.licence, loaded.facts.today)
+      ? (locals.around.licence?.number ?? '')
+      : '',
     time: localTime(locals.around.now, loaded.property.timeZone),
     requestKey: randomUUID(),
   };
