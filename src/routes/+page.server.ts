@@ -47,6 +47,9 @@ export const load: PageServerLoad = async ({ locals }) => {
   return {
     today,
     nowHour: localHour(locals.around.now, zone),
+    // Numbers are asked for before they are needed.
+    numbersMissing: settings.emergency.poison === '' || settings.emergency.police === '',
+    owner: locals.who.role === 'owner',
     hasProperties: properties.length > 0,
     weather: locals.around.real ? null : 'stand-in',
     entries,

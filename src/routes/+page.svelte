@@ -54,6 +54,13 @@
       </div>
       {#if may()}<a class="button button-main" href={resolve('/cases/new')}>What did you see?</a>{/if}
     </div>
+    {#if data.numbersMissing && data.owner}
+      <p class="numbers">
+        ! Whom do you call when somebody is poisoned or stung? <a
+          href="{resolve('/settings')}#f-emergency-poison">Fill the numbers of your place in</a
+        >; they stand on the emergency card of every screen.
+      </p>
+    {/if}
     {#if data.entries.length === 0}
       <p>
         {#if data.hasProperties}Open a case for what you saw, or <a href={resolve('/how-much')}
@@ -139,6 +146,12 @@
 </div>
 
 <style>
+  .numbers {
+    border-left: 5px solid var(--saffron);
+    background: var(--saffron-wash);
+    padding: 0.5rem 0.9rem;
+    margin: 0.5rem 0;
+  }
   .home {
     display: grid;
     grid-template-columns: 1fr 300px;

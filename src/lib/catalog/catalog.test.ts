@@ -69,11 +69,11 @@ describe('the catalogue', () => {
     }
   });
 
-  it('covers the year with life stages, each month once, in both hemispheres', () => {
+  it('covers the year with life stages in both hemispheres, several at once where they overlap', () => {
     for (const candidate of CANDIDATES.filter((c) => c.stages.length > 0)) {
       const months = candidate.stages.flatMap((stage) => stage.months);
       expect(
-        [...months].sort((a, b) => a - b),
+        [...new Set(months)].sort((a, b) => a - b),
         candidate.id,
       ).toEqual([1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12]);
       for (const hemisphere of ['north', 'south'] as const)

@@ -5,6 +5,7 @@ import {
   againstThreshold,
   densityOf,
   isIndoors,
+  northernMonth,
   rankCase,
   stagesOf,
   unexplained,
@@ -216,6 +217,7 @@ function chooseSituation(
   return {
     pest: named,
     stage: stage?.id ?? null,
+    stages: expectedStages(facts, named, stage),
     hemisphere: facts.property.hemisphere,
     surrounding: facts.stops.look?.surrounding ?? 'lawn',
     licensed: facts.licensed,
@@ -238,6 +240,18 @@ function chooseSituation(
       (facts.guide[named.id]?.families ?? []).map(({ family, grade, note }) => [family, { grade, note }]),
     ),
   };
+}
+
+/** Where nobody found or chose a stage, all that the calendar has now; what was chosen stands alone. */
+function expectedStages(
+  { stops, today, property }: CaseFacts,
+  named: Candidate,
+  stage: LifeStage | null,
+): readonly string[] | undefined {
+  if (!stage || stops.name?.stage === stage.id) return undefined;
+  const month = northernMonth(monthOf(today), property.hemisphere);
+  const now = named.stages.filter(({ months }) => months.includes(month)).map(({ id }) => id);
+  return now.includes(stage.id) ? now : [stage.id, ...now];
 }
 
 function hoursOf(facts: CaseFacts, chosen: EntryInUse | null): JudgedHours | null {

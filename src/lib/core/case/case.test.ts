@@ -414,11 +414,11 @@ describe('choosing', () => {
     for (const option of options)
       expect(option.score).toBe(option.points.reduce((sum, p) => sum + p.points, 0));
     const grub = assess(
-      factsWith({ stops: { ...stops, name: { candidate: 'chafer-grub', stage: 'small', also: [] } } }),
+      factsWith({ stops: { ...stops, name: { candidate: 'japanese-beetle', stage: 'small', also: [] } } }),
     ).options;
     expect(grub.map((o) => [o.label.id, o.halts.length > 0])).toEqual([
       ['wath-nematodes', false],
-      ['hazelmoor-granule', false],
+      ['hazelmoor-granule', true],
       ['tarnside-liquid', true],
     ]);
   });

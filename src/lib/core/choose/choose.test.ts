@@ -157,7 +157,7 @@ describe('where one remedy is not enough', () => {
 
   it('does not put nematodes beside a soil insecticide', () => {
     const { steps, leftOut } = plan(
-      scenario({ pest: 'chafer-grub', stage: 'small', day: '2027-08-10', place: 'lawn' }),
+      scenario({ pest: 'japanese-beetle', stage: 'small', day: '2027-08-10', place: 'lawn' }),
     );
     expect(steps.map((step) => step.family)).toContain('living');
     expect(leftOut.map((out) => out.because)).toEqual(['living-beside-soil-insecticide']);
@@ -182,7 +182,7 @@ describe('treating at all', () => {
 });
 
 describe('one way or the other', () => {
-  const lawn = scenario({ pest: 'chafer-grub', stage: 'small', day: '2027-08-10', place: 'lawn' });
+  const lawn = scenario({ pest: 'japanese-beetle', stage: 'small', day: '2027-08-10', place: 'lawn' });
   it('compares granule with liquid, and the whole area with a share, by the very doses', () => {
     const options = optionsOf(lawn);
     const [first, second] = comparisons(options, 0.25);

@@ -67,6 +67,8 @@ export interface Option {
 export interface ChooseSituation {
   readonly pest: Candidate;
   readonly stage: string | null;
+  /** All stages that the calendar expects, where none was found or chosen: several at once, indoors mostly all. */
+  readonly stages?: readonly string[] | undefined;
   readonly hemisphere: Hemisphere;
   readonly surrounding: Surrounding;
   readonly licensed: boolean;
@@ -215,6 +217,7 @@ export function situationOf(
     pest: s.pest,
     target,
     stage: s.stage,
+    stages: s.stages,
     hemisphere: s.hemisphere,
     surrounding: s.surrounding,
     licensed: s.licensed,

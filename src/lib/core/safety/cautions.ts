@@ -122,6 +122,8 @@ export interface LabelSituation {
   /** The line of the label that is about this pest; null where it has none. */
   readonly target: TargetOnLabel | null;
   readonly stage: string | null;
+  /** All stages that the calendar expects, where none was found or chosen. */
+  readonly stages?: readonly string[] | undefined;
   readonly hemisphere: Hemisphere;
   readonly surrounding: Surrounding;
   /** Whoever asks holds a licence that is valid on the day of the work. */
@@ -187,7 +189,7 @@ export function labelCautions(situation: LabelSituation): Caution[] {
         facts: { pest: pest.name, label: label.name },
       }),
     );
-  else if (stage !== null && !target.stages.includes(stage))
+  else if (stage !== null && !(situation.stages ?? [stage]).some((one) => target.stages.includes(one)))
     found.push(
       caution('stage-not-on-label', 'halt', 'choose', 'change', {
         label,
