@@ -62,13 +62,24 @@ export async function openBank() {
  * @param {{ mode?: 'demo' | 'start', words?: string[], data?: string, env?: Record<string, string>, bank?: Bank }} [options]
  * @returns {Promise<Instance>}
  */
-export async function startInstance({
+export async function startInstance(options = {}) {
+  for (let attempt = 1; ; attempt++)
+    try {
+      return await startOnce(options);
+    } catch (reason) {
+      // Between looking for a free port and taking it another test may have taken it.
+      if (attempt === 3 || !/EADDRINUSE|is taken by another/.test(String(reason))) throw reason;
+    }
+}
+
+/** @param {NonNullable<Parameters<typeof startInstance>[0]>} options @returns {Promise<Instance>} */
+async function startOnce({
   mode = 'demo',
   words = [],
   data = mkdtempSync(join(tmpdir(), 'nimsy-test-')),
   env = {},
   bank,
-} = {}) {
+}) {
   const lent = await bank?.database();
   const port = await freePort();
   const child = spawn(

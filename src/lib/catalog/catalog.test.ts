@@ -1,4 +1,4 @@
-import { scaleRecipe } from '../core/choose';
+import { isAbout, scaleRecipe } from '../core/choose';
 import type { LabelUse } from '../core/labels';
 import { describe, expect, it } from 'vitest';
 import { stageInMonth } from '../core/identify';
@@ -137,6 +137,36 @@ describe('kitchen remedies', () => {
       for (const pest of remedy.pests) expect(ids, remedy.id).toContain(pest);
       if (remedy.grade === 'none' || remedy.grade === 'harmful') expect(remedy.recipe, remedy.id).toBeNull();
     }
+  });
+
+  it.each([
+    ['rubbing alcohol', 'alcohol'],
+    ['isopropyl', 'alcohol'],
+    ['space heater', 'heaters'],
+    ['bug bomb', 'fogger'],
+    ['expanding foam', 'foam-in-hole'],
+    ['vinegar and bleach', 'cleaners'],
+    ['ammonia', 'cleaners'],
+    ['pool powder', 'pool-powder'],
+    ['diatomaceous', 'pool-powder'],
+    ['borax', 'borax-bait'],
+    ['moth balls', 'mothballs'],
+    ['gasoline', 'petrol'],
+    ['diesel', 'petrol'],
+    ['dog flea treatment on cat', 'pet-products'],
+    ['garden hose', 'flooding'],
+  ])('%s is found, and warned of', (asked, id) => {
+    const found = KITCHEN.filter((r) => isAbout(asked, [r.name, ...r.words, ...r.pests]));
+    const one =
+      found.find((r) => r.id === id) ?? expect.fail(`${asked}: ${found.map((r) => r.id).join(', ')}`);
+    expect(['harmful', 'weak', 'none']).toContain(one.grade);
+    expect(one.harms.length).toBeGreaterThan(20);
+  });
+
+  it('are found by whole words only, and nothing by a word that only binds', () => {
+    expect(isAbout('and', ['bleach and ammonia'])).toBe(false);
+    expect(isAbout('leach', ['bleach'])).toBe(false);
+    expect(isAbout('Bleach!', ['chlorine bleach'])).toBe(true);
   });
 
   it('are scaled part by part, and not to nothing', () => {

@@ -43,6 +43,7 @@ export {
   moreText,
   moreUnitText,
 } from './more-terms';
+export { outsideText } from './outside';
 export { PREMISES_WORDS, premisesList } from './premises-terms';
 export { endsText, rangeText, useRateText, useText } from './label';
 export { moreLimits, useLimits } from './label-limits';

@@ -5,7 +5,17 @@ import type { LabelCard } from '../labels';
 import { sideBySide, type ApplicationRecord } from '../record';
 import type { Forecast } from '../schedule';
 import { parseDay, valueIn, type CalendarDay } from '../units';
-import { agendaOf, assess, isStale, partnerAmounts, workingsOf, type CaseFacts, type StopBodies } from '.';
+import {
+  agendaOf,
+  assess,
+  isStale,
+  outsideOf,
+  partnerAmounts,
+  workingsOf,
+  type CaseFacts,
+  type Done,
+  type StopBodies,
+} from '.';
 
 const day = (text: string): CalendarDay => parseDay(text) ?? expect.fail(text);
 const NOON = Date.parse('2027-09-15T12:00:00Z') / 3_600_000;
@@ -615,5 +625,72 @@ describe('a case that is measured on the plan', () => {
 
   it('is told when the plan comes to something else than when it was saved', () => {
     expect(haltCodes(facts([[]], [], { ...on, areaM2: 300 }))).toEqual(['plan-changed']);
+  });
+});
+
+describe('what was done, held against label and plan', () => {
+  const done = (change: Partial<Done> = {}): Done => ({
+    ...{ doneOn: day('2027-09-15'), product: { value: 42, unit: 'ml' }, area: { value: 336, unit: 'm2' } },
+    ...{ windKmh: 9, tempC: 16, lot: 'T1', licence: 'OST-3317' },
+    ...change,
+  });
+  const codes = (change: Partial<Done> = {}, facts = factsWith(), corrects: string | null = null): string[] =>
+    outsideOf(facts, assess(facts), done(change), corrects)
+      .map(({ code }) => code)
+      .filter((code) => code !== 'care-open');
+
+  it('is silent where it was as the label and the plan say', () => {
+    expect(codes()).toEqual([]);
+    // A hand and a measure are good for a twentieth.
+    expect(codes({ product: { value: 43, unit: 'ml' } })).toEqual([]);
+  });
+
+  it('tells three times the rate, over the area that was really done', () => {
+    expect(codes({ product: { value: 126, unit: 'ml' } })).toEqual(['above-most', 'unlike-plan']);
+    expect(codes({ area: { value: 112, unit: 'm2' } })).toEqual(['above-most']);
+    const [most] = outsideOf(factsWith(), assess(factsWith()), done({ product: { value: 126, unit: 'ml' } }));
+    expect(most?.facts).toMatchObject({ rate: 375, unit: 'ml', per: 1000, perUnit: 'm2' });
+  });
+
+  it('tells wind and air beyond the label, where it states them', () => {
+    expect(codes({ windKmh: 40 })).toEqual(['too-windy']);
+    expect(codes({ windKmh: null, tempC: null })).toEqual([]);
+  });
+
+  it('tells a lot that held less, is over, or nobody knows', () => {
+    const facts = factsWith();
+    const small = {
+      ...facts,
+      shelf: facts.shelf.map(({ label, containers }) => ({
+        label,
+        containers: containers.map((c) => ({ ...c, left: { value: 5, unit: c.size.unit } })),
+      })),
+    };
+    expect(codes({}, small)).toEqual(['lot-short']);
+    expect(codes({ lot: 'X9' })).toEqual(['lot-unknown']);
+    const over = {
+      ...facts,
+      shelf: facts.shelf.map(({ label, containers }) => ({
+        label,
+        containers: containers.map((c) => ({ ...c, until: day('2027-09-14') })),
+      })),
+    };
+    expect(codes({}, over)).toContain('lot-over');
+  });
+
+  it('tells a second time that came too soon, and counts a corrected entry no more', () => {
+    const facts = factsWith({ records: [record({ caseNumber: 4, doneOn: day('2027-09-05') })] });
+    expect(codes({}, facts)).toContain('too-soon');
+    expect(codes({}, facts, 'a')).not.toContain('too-soon');
+  });
+
+  it('tells what was open when it was done', () => {
+    const herbicide = factsWith();
+    const facts = {
+      ...herbicide,
+      stops: { ...herbicide.stops, mix: { ...stops.mix, before: 'herbicide' as const } },
+    };
+    expect(codes({}, facts)).toContain('halt-open');
+    expect(codes({}, facts, 'a')).not.toContain('halt-open');
   });
 });

@@ -24,5 +24,6 @@ export { agendaOf } from './agenda';
 export type { AgendaEntry, AgendaKind } from './agenda';
 export { mergeAnswers } from './merge';
 export type { Clash, Merged, Plain, TheirChange } from './merge';
+export { outsideOf, type Done } from './outside-of';
 export { dayOfWork } from './day-of-work';
 export { lotInUse } from './lot-in-use';

@@ -1,6 +1,6 @@
 export { rankLabels, situationOf, timingHalts } from './rank-labels';
 export { activeCautions } from './ledger';
-export { scaleRecipe, type KitchenRecipe, type KitchenRemedy } from './kitchen';
+export { scaleRecipe, type KitchenRecipe, type KitchenRemedy, isAbout } from './kitchen';
 export { clashOf, combinedPlan, type Clash, type CombinedPlan, type PlanStep } from './combine';
 export { comparisons, type Comparison, type Question, type Side } from './compare';
 export { familyRows, seasonTimes, type FamilyRow } from './families';

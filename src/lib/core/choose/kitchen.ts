@@ -42,3 +42,33 @@ export function scaleRecipe(recipe: KitchenRecipe, wanted: number): KitchenRecip
     amount: { value: amount.value * times, unit: amount.unit },
   }));
 }
+
+/** Words that bind others and find nothing by themselves. */
+const BINDING: ReadonlySet<string> = new Set([
+  'and',
+  'or',
+  'with',
+  'on',
+  'in',
+  'the',
+  'a',
+  'of',
+  'for',
+  'against',
+  'to',
+]);
+
+/**
+ * Whether what somebody typed is about a remedy: every word of it begins some word of its name, of what people call it, or of
+ * the pests. "vinegar and bleach" finds what warns of mixing them.
+ */
+export function isAbout(asked: string, texts: readonly string[]): boolean {
+  const wordsOf = (text: string): string[] =>
+    text
+      .toLowerCase()
+      .split(/[^\p{L}\p{N}]+/u)
+      .filter(Boolean);
+  const known = texts.flatMap(wordsOf);
+  const wanted = wordsOf(asked).filter((word) => !BINDING.has(word));
+  return wanted.length > 0 && wanted.every((word) => known.some((other) => other.startsWith(word)));
+}

@@ -5,3 +5,5 @@ export { standing } from './record';
 export type { ApplicationRecord } from './record';
 export { sideBySide, type Reach, type SideBySide } from './side-by-side';
 export { hoursBetween } from './record';
+export { OUTSIDE } from './outside';
+export type { Outside, OutsideCode } from './outside';

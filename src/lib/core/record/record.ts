@@ -1,4 +1,5 @@
 import type { CalendarDay, Quantity } from '../units';
+import type { Outside } from './outside';
 
 /** What was really done, as it was logged. Never changed: a correction is a new record that names the old one. */
 export interface ApplicationRecord {
@@ -32,6 +33,8 @@ export interface ApplicationRecord {
     readonly zones: readonly string[];
     readonly footprint: readonly (readonly (readonly [x: number, y: number])[])[] | null;
   } | null;
+  /** In what it lay outside its label or plan, as it was told when it was logged; absent in records of earlier versions. */
+  readonly outside?: readonly Outside[];
   readonly corrects: string | null;
   readonly loggedAt: string;
 }

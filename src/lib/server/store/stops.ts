@@ -38,7 +38,7 @@ export interface SaveConflict {
 /**
  * Saves the answer of a stop with the revisions it was built on. Where somebody else saved since, nothing is written
  * and the conflict is returned; once the person has seen it, both changes are merged. An unchanged answer keeps its
- * revision.
+ * revision. Returns the revision at which it stands now.
  */
 export async function saveStop<S extends AnsweredStop>(
   tx: Tx,
@@ -48,7 +48,7 @@ export async function saveStop<S extends AnsweredStop>(
   by: string,
   now: Date,
   basis: SaveBasis,
-): Promise<SaveConflict | null> {
+): Promise<SaveConflict | number> {
   const here = and(
     eq(caseStops.workspaceId, tx.workspaceId),
     eq(caseStops.caseId, id),
@@ -73,7 +73,7 @@ export async function saveStop<S extends AnsweredStop>(
     .returning({ revision: caseStops.revision });
   if (first) {
     await keep(tx, id, stop, 1, body, by, now);
-    return null;
+    return 1;
   }
   const [present] = await tx.select().from(caseStops).where(here).for('update');
   if (!present) throw new Error('the answer is gone');
@@ -100,7 +100,7 @@ export async function saveStop<S extends AnsweredStop>(
   const revision = present.revision + (changed ? 1 : 0);
   await tx.update(caseStops).set({ body: saved, upstream, savedAt: now, savedBy: by, revision }).where(here);
   if (changed) await keep(tx, id, stop, revision, saved, by, now);
-  return null;
+  return revision;
 }
 
 async function keep(

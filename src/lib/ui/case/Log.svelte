@@ -1,7 +1,9 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { untrack } from 'svelte';
-  import type { ApplicationRecord } from '../../core/record';
+  import { outsideOf } from '../../core/case';
+  import type { ApplicationRecord, Outside } from '../../core/record';
+  import { outsideText } from '../../words';
   import { getShow } from '../parts/show';
   import Amount from '../parts/Amount.svelte';
   import Field from '../parts/Field.svelte';
@@ -32,6 +34,16 @@
   let logged = $state(0);
   let trouble = $state<string | null>(null);
   const may = getMayChange();
+  let outside = $state.raw<readonly Outside[]>([]);
+  let turn = 0;
+  /** What lies outside label and plan is said while it is typed: it is recorded all the same. */
+  async function look(form: HTMLFormElement): Promise<void> {
+    const now = ++turn;
+    const { fieldsOf, parseRecord } = await import('../../forms');
+    if (now !== turn) return;
+    const record = parseRecord(fieldsOf(new FormData(form)));
+    if ('ok' in record) outside = outsideOf(sheet.facts, sheet.view, record.ok, record.ok.corrects);
+  }
   const plan = untrack(() => ({
     product: sheet.view.dose?.product ?? null,
     finished: sheet.view.dose?.finished ?? null,
@@ -56,6 +68,9 @@
       method="POST"
       action="?/log"
       novalidate
+      oninput={(event) => void look(event.currentTarget)}
+      onchange={(event) => void look(event.currentTarget)}
+      {@attach (at) => void look(at)}
       use:enhance={() => {
         saving = true;
         return async ({ result, update }) => {
@@ -135,6 +150,14 @@
         <Field label="Licence" name="licence" value={from ? (from.licence ?? '') : licence} width="8rem" />
       </div>
       <div class="fields"><Note label="Note" name="note" value={from?.note ?? ''} /></div>
+      {#if outside.length > 0}
+        <div class="care" role="status">
+          <p class="figure">Outside the label or the plan; it is recorded as it was:</p>
+          <ul>
+            {#each outside as one, i (i)}<li>{outsideText(one, show)}</li>{/each}
+          </ul>
+        </div>
+      {/if}
       {#if errors.length > 0}
         <div class="wrong" role="alert">
           <p class="figure">Not logged yet</p>
@@ -146,7 +169,9 @@
       {#if trouble}<p class="field-error" role="alert">Not logged yet. {trouble}</p>{/if}
       <div class="actions">
         <button class="button button-main" disabled={saving}
-          >{from ? 'Log the correction' : 'Log what was done'}</button
+          >{from ? 'Log the correction' : 'Log what was done'}{outside.length > 0
+            ? ', as it was'
+            : ''}</button
         >
         {#if from || another}<button
             type="button"

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
-  import { tickText } from '../../words';
+  import { outsideText, tickText } from '../../words';
   import type { ApplicationRecord } from '../../core/record';
   import { getZone } from '../parts/today';
   import { getShow } from '../parts/show';
@@ -45,6 +45,11 @@
         · logged {show.instantText(record.loggedAt, zone(), today)}
       </p>
       {#if record.chosenBecause}<p class="small">Chosen because: {record.chosenBecause}</p>{/if}
+      {#if record.outside?.length}
+        <ul class="outside" aria-label="Outside the label or the plan">
+          {#each record.outside as one, i (i)}<li>! {outsideText(one, show)}</li>{/each}
+        </ul>
+      {/if}
       {#if record.note}<p class="small">{record.note}</p>{/if}
       {#if record.ticked.length > 0}<p class="soft small">
           Ticked: {record.ticked.map((t) => tickText(t.code)).join(', ')}
@@ -64,6 +69,13 @@
     display: flex;
     flex-wrap: wrap;
     gap: 0.2rem 0.8rem;
+  }
+  .outside {
+    list-style: none;
+    padding: 0;
+    margin: 0.15rem 0;
+    color: var(--brick-ink);
+    font-size: 0.95rem;
   }
   .old .head {
     text-decoration: line-through;

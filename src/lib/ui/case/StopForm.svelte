@@ -45,7 +45,11 @@
   const leaving = (event: BeforeUnloadEvent): void => {
     if (sheet.isDraft(stop) && may()) event.preventDefault();
   };
-  const typed = (): void => void sheet.propose(stop, form);
+  let typedWhile = false;
+  const typed = (): void => {
+    if (saving) typedWhile = true;
+    void sheet.propose(stop, form);
+  };
 </script>
 
 <svelte:window onbeforeunload={leaving} />
@@ -58,6 +62,7 @@
   onchange={typed}
   use:enhance={() => {
     saving = true;
+    typedWhile = false;
     trouble = null;
     const merging = conflict !== null;
     return async ({ result, update }) => {
@@ -68,6 +73,10 @@
       if (result.type === 'error')
         trouble = (result.error as { message?: string })?.message ?? 'The server does not answer. Try again.';
       else await update({ reset: false });
+      const revision = result.type === 'success' ? (result.data?.revision as unknown) : undefined;
+      // What was typed while the save was on its way is laid over what was saved.
+      if (typedWhile && result.type === 'success') await sheet.propose(stop, form);
+      if (typeof revision === 'number') sheet.builtOn(stop, revision);
       // Not before the page knows what was saved: the next save is built on it.
       saving = false;
       if (merging && result.type === 'success') onmerged?.();

@@ -76,6 +76,14 @@ export class CaseSheet {
     this.typing = [];
   }
 
+  /**
+   * The person's own save stands at a revision: what was typed while it was on its way is built on that, and is no change of
+   * somebody else's.
+   */
+  builtOn(stop: AnsweredStop, revision: number): void {
+    if (this.#bases[stop] !== undefined) this.#bases = { ...this.#bases, [stop]: revision };
+  }
+
   isDraft(stop: AnsweredStop): boolean {
     const draft = this.#drafts[stop];
     return draft !== undefined && JSON.stringify(draft) !== JSON.stringify(this.#saved().stops[stop]);

@@ -74,6 +74,22 @@ describe('the sheet of a case', () => {
     expect([length(), sheet.typing]).toEqual([31, []]);
   });
 
+  it('takes what was typed while a save was on its way as built on that save, not as somebody else’s', async () => {
+    await type('measure', tape('30'));
+    sheet.forget('measure');
+    // The page still shows revision 2: its own save, 3, is read a moment later.
+    await type('measure', tape('31'));
+    expect(sheet.baseOf('measure')).toBe(2);
+    saved = factsOf({ measure: { ...TAPE, length: 30 } }, 3);
+    sheet.builtOn('measure', 3);
+    expect([sheet.baseOf('measure'), length()]).toEqual([3, 31]);
+    // Nothing was typed: the revision that is shown is the base, whoever saved it.
+    sheet.forget('measure');
+    sheet.builtOn('measure', 3);
+    saved = factsOf({ measure: TAPE }, 4);
+    expect(sheet.baseOf('measure')).toBe(4);
+  });
+
   it('is built on the revision that stood when the typing began, whatever others save meanwhile', async () => {
     await type('measure', tape('30'));
     saved = factsOf({ measure: { ...TAPE, width: 99 } }, 5);

@@ -97,7 +97,7 @@
               ? `${family.daysToEffect[0]} to ${family.daysToEffect[1]} days`
               : ''}</td
           >
-          <td>{show.prose(family.note)}</td>
+          <td class="note">{show.prose(family.note)}</td>
         </tr>
       {/each}
     </tbody>
@@ -173,6 +173,10 @@
 </div>
 
 <style>
+  .note {
+    overflow-wrap: anywhere;
+    min-width: 8rem;
+  }
   .top {
     display: flex;
     flex-wrap: wrap;

@@ -1,4 +1,5 @@
 import { CANDIDATES, KITCHEN } from '$lib/catalog';
+import { isAbout } from '$lib/core/choose';
 import type { PageServerLoad } from './$types';
 
 const byId = new Map(CANDIDATES.map((c) => [c.id, c]));
@@ -16,16 +17,14 @@ const remedies = KITCHEN.map((remedy) => ({
 /** Kitchen remedies, by what is looked for: a remedy, or a pest. */
 export const load: PageServerLoad = ({ url }) => {
   const asked = (url.searchParams.get('q') ?? '').trim().slice(0, 60);
-  const wanted = asked.toLowerCase();
   return {
     asked,
     remedies:
-      wanted === ''
+      asked === ''
         ? remedies
-        : remedies.filter((r) =>
-            [r.name, ...r.words, ...r.pests.flatMap((p) => [p.id, p.name])].some((word) =>
-              word.toLowerCase().includes(wanted),
-            ),
-          ),
+        : remedies
+            .filter((r) => isAbout(asked, [r.name, ...r.words, ...r.pests.flatMap((p) => [p.id, p.name])]))
+            // What hurts is told first: it may be about to be done.
+            .sort((a, b) => Number(b.grade === 'harmful') - Number(a.grade === 'harmful')),
   };
 };

@@ -56,6 +56,7 @@ async function recordOf(tx: Tx, share: Share, about: About) {
       tempC: record.tempC,
       person: record.person,
       licence: record.licence,
+      outside: record.outside ?? [],
     },
   };
 }

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { dayOfHour, hourText } from '$lib/words';
+  import { dayOfHour, hourText, outsideText } from '$lib/words';
   import { getShow } from '$lib/ui/parts/show';
   import type { PageProps } from './$types';
   const show = getShow();
@@ -53,6 +53,13 @@
               ]
                 .filter(Boolean)
                 .join(', ')}</td
+            ></tr
+          >
+        {/if}
+        {#if r.outside.length > 0}
+          <tr
+            ><th>Outside the label or the plan</th><td
+              >{r.outside.map((one) => outsideText(one, show)).join(' ')}</td
             ></tr
           >
         {/if}

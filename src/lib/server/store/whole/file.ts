@@ -1,3 +1,4 @@
+import { OUTSIDE } from '../../../core/record';
 import { PREMISES_KEYS } from '../../../core/premises';
 import { createHash } from 'node:crypto';
 import { z } from 'zod';
@@ -109,6 +110,15 @@ export const contentShape = z.strictObject({
         ticked: z.array(z.strictObject({ code: short, by: short, at: moment })).max(200),
         planned: z.strictObject({ product: quantity, area: quantity }).nullable(),
         chosenBecause: long.nullable().optional(),
+        outside: z
+          .array(
+            z.strictObject({
+              code: z.enum(OUTSIDE),
+              facts: z.record(z.string().max(20), z.union([z.string().max(200), z.number()])),
+            }),
+          )
+          .max(30)
+          .optional(),
         ground: z
           .strictObject({
             zones: z.array(short).max(1000),

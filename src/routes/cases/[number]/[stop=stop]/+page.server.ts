@@ -1,5 +1,5 @@
 import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
-import { assess, type AnsweredStop, type MeasureBody } from '$lib/core/case';
+import { assess, type AnsweredStop, type MeasureBody, outsideOf } from '$lib/core/case';
 import { STOPS } from '$lib/core/labels';
 import { isRefused, type Refusal } from '$lib/core/result';
 import { fieldsOf, isId, knownNames, numberIn, parseRecord, parseStop, type Fields } from '$lib/forms';
@@ -29,7 +29,7 @@ export const actions: Actions = {
           wrong: [{ code: 'invalid-input', path: 'plan.zones', facts: { expected: 'not-empty' } } as const],
         };
       return {
-        conflict: await saveStop(
+        saved: await saveStop(
           tx,
           loaded,
           stop as AnsweredStop,
@@ -41,10 +41,11 @@ export const actions: Actions = {
       };
     });
     if (outcome.wrong) return refuse(outcome.wrong, fields);
-    if (outcome.conflict) return fail(409, { conflict: outcome.conflict });
+    const { saved } = outcome;
+    if (typeof saved !== 'number') return fail(409, { conflict: saved });
     if (fields.get('then') === 'next')
       redirect(303, `/cases/${event.params.number}/${STOPS[STOPS.indexOf(stop) + 1] ?? 'recheck'}`);
-    return { saved: true };
+    return { saved: true, revision: saved };
   },
 
   settle: async (event) => {
@@ -151,6 +152,7 @@ async function log(
   if (record.doneOn > facts.today)
     return [{ code: 'in-the-future', path: 'doneOn', facts: { today: facts.today } }];
   const { label } = view;
+  const outside = outsideOf(facts, view, record, record.corrects);
   await appendRecord(
     tx,
     { id: requestKey, caseId: loaded.id, propertyId: loaded.property.id, now: event.locals.around.now },
@@ -170,6 +172,7 @@ async function log(
             ground: footprintOf((await planOf(tx, loaded.property.id)).plan, facts.stops.measure.plan),
           }
         : {}),
+      ...(outside.length > 0 ? { outside } : {}),
       ...(facts.stops.choose?.reason ? { chosenBecause: facts.stops.choose.reason } : {}),
     },
   );
