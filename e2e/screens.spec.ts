@@ -10,6 +10,8 @@ const SCREENS = [
     '/cases',
     '/cases/new',
     '/guide',
+    '/emergency',
+    '/emergency?case=6',
     '/guide/chafer-grub',
     '/guide/glossary',
     '/guide/kitchen',

@@ -1,6 +1,6 @@
 import type { CountBasis } from '../core/identify';
 import type { Caution, CautionRank } from '../core/labels';
-import type { Ask, Tell } from '../core/safety';
+import type { Ask, Tell, WayOut } from '../core/safety';
 import type { CalendarDay, Unit } from '../core/units';
 import { ASK_TICKED, ASK_WORDS, TELL_WORDS } from './clause-terms';
 import { endsText } from './label';
@@ -15,6 +15,14 @@ export interface CautionWords {
   readonly tick: string;
 }
 
+/** The way out of a Halt, in a few words. */
+export const WAY_OUT_WORDS: Record<WayOut, string> = {
+  evidence: 'what is seen: look on, or have somebody who knows them look',
+  act: 'the act below, with your name and the time',
+  change: 'another plan; no tick and no licence opens it',
+  qualified: 'somebody who holds a licence that is valid that day, signed in',
+  none: 'none: it is left alone',
+};
 export const RANK_WORDS: Record<CautionRank, string> = { halt: 'Halt', care: 'Care', note: 'Note' };
 
 /** What a caution says: what is the matter, and the way out. */
@@ -118,14 +126,14 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
       );
     case 'bait-on-repellent':
       return words(
-        'A repellent went down here',
+        'A repellent or a dust went down here',
         `${t('other')} on ${day('last')}. Put the bait where it did not reach, or clean it off first: they will not come to a bait beside it.`,
         'Kept apart',
       );
     case 'repellent-on-bait':
       return words(
         'Bait lies here',
-        `${t('other')} since ${day('last')}. A repellent beside it spoils the bait. Keep them apart, or take the bait up.`,
+        `${t('other')} since ${day('last')}. A spray or dust beside it spoils the bait. Keep them apart, or take the bait up.`,
         'Kept apart',
       );
     case 'living-after-insecticide':

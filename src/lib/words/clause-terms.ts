@@ -248,6 +248,11 @@ export const ASK_WORDS: Readonly<Record<Ask, Say>> = {
     text: 'From the first drop until the gear is rinsed.',
     tick: 'I wear them',
   }),
+  fungicide: say(
+    'No fungicide or nematicide lately',
+    'Both kill living nematodes, some for weeks. Ask whoever looks after the ground what went down in the last month.',
+    'Asked: none in the last month',
+  ),
   respirator: (facts) => ({
     title: `Respirator: ${words(facts)}`,
     text: 'A dust mask is none. The cartridge is of that kind, not out of date, and the mask sits tight on the face.',
@@ -353,4 +358,5 @@ export const ASK_TICKED: Readonly<Record<Ask, string>> = {
   wearToMix: 'protective wear on, to mix',
   wearToApply: 'protective wear on, to put it down',
   respirator: 'respirator sits tight',
+  fungicide: 'no fungicide or nematicide in the last month',
 };

@@ -1,4 +1,4 @@
-export { cautionWords, RANK_WORDS, tickText } from './cautions';
+export { cautionWords, RANK_WORDS, tickText, WAY_OUT_WORDS } from './cautions';
 export { plainText } from './plain';
 export { fieldName, knownFieldName } from './field-names';
 export { refusalSentence, refusalSentences, type NameField } from './refusals';

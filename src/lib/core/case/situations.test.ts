@@ -5,6 +5,7 @@ import type { Finding, Surrounding } from '../identify';
 import type { LabelCard, LabelUse } from '../labels';
 import { PREMISES_KEYS, type PremisesFact } from '../premises';
 import type { ApplicationRecord } from '../record';
+import { wayOutOf } from '../safety';
 import type { Forecast } from '../schedule';
 import { addDays, parseDay, quantity, type CalendarDay } from '../units';
 import { assess, type CaseFacts, type MixBody, type StopBodies } from '.';
@@ -334,6 +335,28 @@ const SITUATIONS: readonly Situation[] = [
     ...{ before: [{ label: 'limewath-dust', daysAgo: 21 }], stands: ['care bait-on-repellent'] },
   },
   {
+    told: 'A mineral dust, which repels nobody, and gel beside it a week later.',
+    does: 'Care: on any dust or spray a bait is not eaten.',
+    ...{ at: 'kitchen', named: 'german-cockroach', label: 'ferncote-gel' },
+    ...{ before: [{ label: 'flintholm-mineral', daysAgo: 7 }], stands: ['care bait-on-repellent'] },
+  },
+  {
+    told: 'Gel lies behind the oven, and a dust is to go beside it.',
+    does: 'Care the other way round: the dust spoils the bait.',
+    ...{ at: 'kitchen', named: 'german-cockroach', label: 'flintholm-mineral', look: { damp: 'dry' } },
+    ...{ before: [{ label: 'ferncote-gel', daysAgo: 7 }], stands: ['care repellent-on-bait'] },
+  },
+  {
+    told: 'Nematodes on a green that was sprayed against fungus last week, by somebody else.',
+    does: 'Care: ask what went down in the last month; no record of Nimsy knows it.',
+    ...{
+      at: 'lawn',
+      named: 'japanese-beetle',
+      label: 'wath-nematodes',
+      stands: ['care label-asks:fungicide'],
+    },
+  },
+  {
     told: 'The lawn was treated eleven days ago; the label wants twenty-one between.',
     does: 'Halt with the day from which it is allowed.',
     ...{ at: 'lawn', named: 'sod-webworm', label: 'tarnside-liquid' },
@@ -539,6 +562,19 @@ describe('a situation in which somebody could be hurt', () => {
     // While a Halt is open nothing may be measured out: the view says so to every screen.
     if (s.stands?.some((key) => key.startsWith('halt')))
       expect(assess(factsOf(s)).halts.length).toBeGreaterThan(0);
+  });
+
+  it('has one way out of every Halt: a tick where it is an act, and a licence for nothing that a label says', () => {
+    const halts = SITUATIONS.flatMap((s) => assess(factsOf(s)).cautions.map(({ caution }) => caution)).filter(
+      ({ rank }) => rank === 'halt',
+    );
+    expect(new Set(halts.map(wayOutOf))).toEqual(new Set(['evidence', 'act', 'change', 'qualified', 'none']));
+    for (const halt of halts) {
+      expect(wayOutOf(halt) === 'act', halt.code).toBe(halt.settledBy === 'tick');
+      if (wayOutOf(halt) === 'qualified') expect(['must-rule-out', 'licence-needed']).toContain(halt.code);
+      if (halt.facts.status === 'protected') expect(['evidence', 'none']).toContain(wayOutOf(halt));
+    }
+    expect(wayOutOf({ ...halts[0]!, rank: 'care' })).toBeNull();
   });
 
   it('stands in docs/safety.md, each with what Nimsy does', () => {

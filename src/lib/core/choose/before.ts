@@ -10,6 +10,10 @@ const SPLIT_BY_REPELLENTS: ReadonlySet<string> = new Set(['pharaoh-ant', 'ghost-
 const IN_A_ROW = 2;
 const SOIL_FAMILIES: ReadonlySet<string> = new Set(['residual', 'systemic', 'soil-drench']);
 
+/** A repellent, and any dust or residual spray: on it or beside it a bait is not eaten. */
+const keepsFromBait = (card: LabelCard): boolean =>
+  card.repellent || card.family === 'dust' || card.family === 'residual';
+
 export interface Past {
   readonly record: ApplicationRecord;
   readonly label: LabelCard;
@@ -51,11 +55,11 @@ export function beforeCautions(card: CardInUse, pest: string, past: readonly Pas
   if (card.repellent && SPLIT_BY_REPELLENTS.has(pest))
     make('splits-the-colony', 'halt', 'change', { label: card.name });
   if (past.length === 0) return found;
-  const residue = past.find((p) => p.label.repellent && p.ago <= RESIDUE_DAYS);
+  const residue = past.find((p) => keepsFromBait(p.label) && p.ago <= RESIDUE_DAYS);
   if (card.family === 'bait' && residue)
     make('bait-on-repellent', 'care', 'tick', { other: residue.label.name, last: residue.record.doneOn });
   const bait = past.find((p) => p.label.family === 'bait' && p.ago <= RESIDUE_DAYS);
-  if (card.repellent && bait)
+  if (keepsFromBait(card) && bait)
     make('repellent-on-bait', 'care', 'tick', { other: bait.label.name, last: bait.record.doneOn });
   const soil = past.find(
     (p) =>

@@ -21,15 +21,11 @@ export interface ClauseSituation {
   readonly fact: (fact: PremisesFact) => 'yes' | 'no' | 'unknown';
 }
 
-type Field =
+export type Field =
   | `card.${Exclude<keyof LabelCard, 'uses' | 'more'>}`
   | `use.${Exclude<keyof LabelUse, 'more'>}`
   | `more.${MoreKey}`;
-/** What a field of a card does in a case: it raises something, another room reckons with it, or it has no effect for a reason. */
-export type Effect =
-  | { readonly raises: (s: ClauseSituation, found: Collector) => void }
-  | { readonly elsewhere: string }
-  | { readonly none: string };
+type Raise = (s: ClauseSituation, found: Collector) => void;
 
 const OUTDOOR_GROUND: ReadonlySet<Surrounding> = new Set(['lawn', 'bed', 'ground', 'wall', 'tree']);
 const FOOD_ROOMS: ReadonlySet<Surrounding> = new Set(['kitchen', 'store']);
@@ -66,311 +62,181 @@ const more =
     if (value !== undefined && value !== false && value !== '') raises(value, s, found);
   };
 
-/** One row for every field of a card: a card of which nothing is lost between the container and the hand. */
-export const CLAUSES: Readonly<Record<Field, Effect>> = {
-  'card.id': { none: 'what the card is kept by' },
-  'card.version': { none: 'what the card is kept by' },
-  'card.name': { none: 'stands in every sentence about it' },
-  'card.maker': { none: 'stands on the card' },
-  'card.demonstration': { elsewhere: 'labelCautions: a Halt in real use' },
-  'card.registration': { elsewhere: 'stands in every record' },
-  'card.form': { elsewhere: 'decides how it is measured and put down' },
-  'card.family': { elsewhere: 'choose: mildness, evidence, what went down before' },
-  'card.actives': {
+/**
+ * What a field of a card raises, and where: all that stands on the card reaches the hand. The fields that raise nothing here
+ * have their reason in `without-effect.ts`; together they are every field.
+ */
+export const RAISES = {
+  'card.family':
+    // What kills fungi or worms kills these too, and no record of ours knows what a green-keeper or gardener put down.
+    ({ label }, found) => {
+      if (label.form === 'nematodes') found.care('fungicide', 'choose', 'compatibility');
+    },
+  'card.actives':
     // Cats and pyrethroids: on wet ground, in the air, in dust.
-    raises: (s, found) => {
+    (s, found) => {
       if (isPyrethroid(s.label) && !ENCLOSED.has(s.label.form))
         where(s, found, 'cats', () => found.care('cats', 'place', 'reEntry'));
     },
+  'card.clauses': (s, found) => {
+    const { label } = s;
+    if (harmsFish(label) && !ENCLOSED.has(label.form)) {
+      if (outdoors(s)) {
+        where(s, found, 'fish', () => found.care('pond', 'place', 'aquatic'));
+        if (label.use.carrier) where(s, found, 'drains', () => found.care('drains', 'place', 'aquatic'));
+      } else if (IN_THE_AIR.has(label.use.method))
+        where(s, found, 'fish', () => found.halt('fish', 'aquatic'));
+    }
+    if ((label.use.notOnBloom || label.clauses.pollinators) && outdoors(s))
+      where(s, found, 'bees', () => found.care('bees', 'place', 'pollinators'));
   },
-  'card.densityKgPerL': { elsewhere: 'dose: percent into mass' },
-  'card.signalWord': { none: 'stands on the card and the emergency card' },
-  'card.ppe': { elsewhere: 'handlingCautions: a Care at Mix' },
-  'card.ownPpe': { elsewhere: 'handlingCautions: a Care at Mix' },
-  'card.filterOut': { elsewhere: 'handlingCautions: a Care at Mix' },
-  'card.repellent': { elsewhere: 'choose: baits beside it, colonies that split' },
-  'card.mixWithOthers': { elsewhere: 'case: a second product in the tank' },
-  'card.clauses': {
-    raises: (s, found) => {
-      const { label } = s;
-      if (harmsFish(label) && !ENCLOSED.has(label.form)) {
-        if (outdoors(s)) {
-          where(s, found, 'fish', () => found.care('pond', 'place', 'aquatic'));
-          if (label.use.carrier) where(s, found, 'drains', () => found.care('drains', 'place', 'aquatic'));
-        } else if (IN_THE_AIR.has(label.use.method))
-          where(s, found, 'fish', () => found.halt('fish', 'aquatic'));
-      }
-      if ((label.use.notOnBloom || label.clauses.pollinators) && outdoors(s))
-        where(s, found, 'bees', () => found.care('bees', 'place', 'pollinators'));
-    },
+  'card.flammable': (s, found) => {
+    if (s.label.flammable) flames(s, found, '');
   },
-  'card.firstAid': { elsewhere: 'the emergency card' },
-  'card.storeC': { elsewhere: 'stock: until when it may be used' },
-  'card.flammable': {
-    raises: (s, found) => {
-      if (s.label.flammable) flames(s, found, '');
-    },
-  },
-  'card.shelfLifeMonths': { elsewhere: 'stock: until when it may be used' },
-  'card.openedDays': { elsewhere: 'stock: until when it may be used' },
-  'card.disposal': { none: 'stands on the card, where somebody asks where a rest goes' },
-  'card.licenceNeeded': { elsewhere: 'labelCautions: a Halt without a licence' },
-  'card.allowedIn': { none: 'stands on the card; which region a property lies in is not known yet' },
-  'card.container': { elsewhere: 'dose: cost and how far it reaches' },
-  'card.otherSizes': { elsewhere: 'dose: which sizes to buy' },
 
-  'use.sites': { elsewhere: 'labelCautions: a Halt where the place is not on it' },
-  'use.method': {
-    raises: (s, found) => {
-      const { label } = s;
-      if (!outdoors(s) && (IN_THE_AIR.has(label.use.method) || label.form === 'aerosol')) {
-        const hours = label.use.reEntryHours ?? 0;
-        const who = (['infants', 'pregnancy', 'asthma'] as const).filter((fact) => s.fact(fact) === 'yes');
-        for (const fact of ['infants', 'pregnancy', 'asthma'] as const)
-          if (s.fact(fact) === 'unknown') found.ask(fact);
-        if (who.length > 0) found.care('breathe', 'place', 'reEntry', { who: who.join(','), hours });
-        where(s, found, 'birds', () => found.halt('birds', 'reEntry'));
-      }
-      if (OPEN_BAITS.has(label.form)) {
-        const who = (['infants', 'cats', 'dogs'] as const).filter((fact) => s.fact(fact) === 'yes');
-        for (const fact of ['infants', 'cats', 'dogs'] as const)
-          if (s.fact(fact) === 'unknown') found.ask(fact);
-        if (who.length > 0) found.care('baitReach', 'place', null, { who: who.join(',') });
-      }
-      if (s.stinging) where(s, found, 'stingAllergy', () => found.halt('stings', null));
-    },
+  'use.method': (s, found) => {
+    const { label } = s;
+    if (!outdoors(s) && (IN_THE_AIR.has(label.use.method) || label.form === 'aerosol')) {
+      const hours = label.use.reEntryHours ?? 0;
+      const who = (['infants', 'pregnancy', 'asthma'] as const).filter((fact) => s.fact(fact) === 'yes');
+      for (const fact of ['infants', 'pregnancy', 'asthma'] as const)
+        if (s.fact(fact) === 'unknown') found.ask(fact);
+      if (who.length > 0) found.care('breathe', 'place', 'reEntry', { who: who.join(','), hours });
+      where(s, found, 'birds', () => found.halt('birds', 'reEntry'));
+    }
+    if (OPEN_BAITS.has(label.form)) {
+      const who = (['infants', 'cats', 'dogs'] as const).filter((fact) => s.fact(fact) === 'yes');
+      for (const fact of ['infants', 'cats', 'dogs'] as const)
+        if (s.fact(fact) === 'unknown') found.ask(fact);
+      if (who.length > 0) found.care('baitReach', 'place', null, { who: who.join(',') });
+    }
+    if (s.stinging) where(s, found, 'stingAllergy', () => found.halt('stings', null));
   },
-  'use.targets': { elsewhere: 'labelCautions: pest and stage' },
-  'use.rate': { elsewhere: 'dose' },
-  'use.steps': { elsewhere: 'labels: which rate is in hand' },
-  'use.carrier': { elsewhere: 'dose' },
-  'use.carrierMost': { elsewhere: 'stands beside the finished mix' },
-  'use.months': { elsewhere: 'labelCautions: a Halt out of its season' },
-  'use.monthsFor': { none: 'says for which half of the earth the months were printed' },
-  'use.noSoonerThanDays': { elsewhere: 'choose: a Halt while the interval is not over' },
-  'use.aboutEveryDays': { elsewhere: 'choose: a Care where it is sooner' },
-  'use.maxPerYear': { elsewhere: 'choose: a Halt once the number is reached' },
-  'use.cap': { elsewhere: 'dose and choose: a Halt once it is spent' },
-  'use.alsoCap': { elsewhere: 'dose and choose: a Halt once it is spent' },
-  'use.wateringIn': { elsewhere: 'handlingCautions: a Note at Place' },
-  'use.dryHours': { elsewhere: 'schedule: which hours fit' },
-  'use.rainFreeHours': { elsewhere: 'schedule: which hours fit' },
-  'use.maxWindKmh': { elsewhere: 'schedule: which hours fit' },
-  'use.minWindKmh': { elsewhere: 'schedule: which hours fit' },
-  'use.tempC': { elsewhere: 'schedule: which hours fit' },
-  'use.soilC': { elsewhere: 'case: a Halt at When' },
-  'use.keepFromSun': { elsewhere: 'schedule: which hours fit' },
-  'use.waterBufferM': { elsewhere: 'handlingCautions: a Halt at Measure' },
-  'use.hardGround': {
-    raises: ({ label: { use, form }, surrounding }, found) => {
-      if (!OUTDOOR_GROUND.has(surrounding) || ENCLOSED.has(form)) return;
-      if (use.hardGround === 'no') found.care('hardGround', 'place', 'hardGround');
-      if (use.hardGround === 'spots') found.care('hardGroundSpots', 'place', 'hardGround');
-    },
+  'use.hardGround': ({ label: { use, form }, surrounding }, found) => {
+    if (!OUTDOOR_GROUND.has(surrounding) || ENCLOSED.has(form)) return;
+    if (use.hardGround === 'no') found.care('hardGround', 'place', 'hardGround');
+    if (use.hardGround === 'spots') found.care('hardGroundSpots', 'place', 'hardGround');
   },
-  'use.wallAboveHard': {
-    raises: ({ label: { use, form }, surrounding }, found) => {
-      if (surrounding === 'wall' && !ENCLOSED.has(form) && use.wallAboveHard === 'no')
-        found.care('wallAboveHard', 'place', 'hardGround');
-    },
+  'use.wallAboveHard': ({ label: { use, form }, surrounding }, found) => {
+    if (surrounding === 'wall' && !ENCLOSED.has(form) && use.wallAboveHard === 'no')
+      found.care('wallAboveHard', 'place', 'hardGround');
   },
-  'use.maxHeightM': {
-    raises: ({ label: { use }, surrounding }, found) => {
-      if (use.maxHeightM !== null && HIGH.has(surrounding))
-        found.care('height', 'place', 'height', { metres: use.maxHeightM });
-    },
+  'use.maxHeightM': ({ label: { use }, surrounding }, found) => {
+    if (use.maxHeightM !== null && HIGH.has(surrounding))
+      found.care('height', 'place', 'height', { metres: use.maxHeightM });
   },
-  'use.edibles': {
-    raises: (s, found) => {
-      const { use, form } = s.label;
-      if (!OUTDOOR_GROUND.has(s.surrounding) || ENCLOSED.has(form) || use.edibles === 'yes') return;
-      where(s, found, 'edibles', () => {
-        if (!PLANTED.has(s.surrounding)) found.care('ediblesNear', 'place', 'edibles');
-        else found.halt(use.edibles === 'no' ? 'edibles' : 'ediblesNotStated', 'edibles');
-      });
-    },
+  'use.edibles': (s, found) => {
+    const { use, form } = s.label;
+    if (!OUTDOOR_GROUND.has(s.surrounding) || ENCLOSED.has(form) || use.edibles === 'yes') return;
+    where(s, found, 'edibles', () => {
+      if (!PLANTED.has(s.surrounding)) found.care('ediblesNear', 'place', 'edibles');
+      else found.halt(use.edibles === 'no' ? 'edibles' : 'ediblesNotStated', 'edibles');
+    });
   },
-  'use.preHarvestDays': {
-    raises: (s, found) => {
-      const { use } = s.label;
-      const days = use.preHarvestDays;
-      if (days === null || days === 0 || !OUTDOOR_GROUND.has(s.surrounding)) return;
-      where(s, found, 'edibles', () =>
-        found.care('preHarvest', 'place', 'preHarvest', { days, until: addDays(s.day, days) }),
-      );
-    },
+  'use.preHarvestDays': (s, found) => {
+    const { use } = s.label;
+    const days = use.preHarvestDays;
+    if (days === null || days === 0 || !OUTDOOR_GROUND.has(s.surrounding)) return;
+    where(s, found, 'edibles', () =>
+      found.care('preHarvest', 'place', 'preHarvest', { days, until: addDays(s.day, days) }),
+    );
   },
-  'use.foodAreas': {
-    raises: ({ label: { use }, surrounding }, found) => {
-      if (use.foodAreas === 'crevices' && FOOD_ROOMS.has(surrounding))
-        found.care('cracksOnly', 'place', 'food');
-    },
+  'use.foodAreas': ({ label: { use }, surrounding }, found) => {
+    if (use.foodAreas === 'crevices' && FOOD_ROOMS.has(surrounding))
+      found.care('cracksOnly', 'place', 'food');
   },
-  'use.notOnFoodContact': {
-    raises: ({ label: { use }, surrounding }, found) => {
-      if (use.notOnFoodContact && FOOD_ROOMS.has(surrounding)) found.care('foodContact', 'place', 'food');
-    },
+  'use.notOnFoodContact': ({ label: { use }, surrounding }, found) => {
+    if (use.notOnFoodContact && FOOD_ROOMS.has(surrounding)) found.care('foodContact', 'place', 'food');
   },
-  'use.keepFromLive': {
-    raises: (s, found) => {
-      if (s.label.use.keepFromLive && (!outdoors(s) || s.surrounding === 'wall'))
-        where(s, found, 'liveWires', () => found.halt('liveWires', 'electric'));
-    },
+  'use.keepFromLive': (s, found) => {
+    if (s.label.use.keepFromLive && (!outdoors(s) || s.surrounding === 'wall'))
+      where(s, found, 'liveWires', () => found.halt('liveWires', 'electric'));
   },
-  'use.notOnBloom': { elsewhere: 'handlingCautions: a Halt where something flowers' },
-  'use.reEntry': {
-    raises: (s, found) => {
-      const { use } = s.label;
-      if (use.reEntry === 'none') return;
-      if (outdoors(s)) where(s, found, 'playArea', () => found.care('playArea', 'place', 'reEntry'));
-      if (s.fact('tenants') === 'yes') found.care('tenants', 'place', 'posting');
-      if (s.fact('school') === 'yes') found.care('school', 'place', 'posting');
-    },
+  'use.reEntry': (s, found) => {
+    const { use } = s.label;
+    if (use.reEntry === 'none') return;
+    if (outdoors(s)) where(s, found, 'playArea', () => found.care('playArea', 'place', 'reEntry'));
+    if (s.fact('tenants') === 'yes') found.care('tenants', 'place', 'posting');
+    if (s.fact('school') === 'yes') found.care('school', 'place', 'posting');
   },
-  'use.reEntryHours': { elsewhere: 'handlingCautions: a Care at Place' },
-  'use.daysToEffect': { elsewhere: 'review: when to count again' },
-  'use.protectsDays': { elsewhere: 'review and choose' },
 
-  'more.notAPesticide': {
-    raises: more('notAPesticide', (_v, _s, f) => f.tell('notAPesticide', 'log', null)),
-  },
-  'more.firstAidSwallowed': { elsewhere: 'the emergency card' },
-  'more.firstAidSkin': { elsewhere: 'the emergency card' },
-  'more.firstAidEyes': { elsewhere: 'the emergency card' },
-  'more.firstAidBreathed': { elsewhere: 'the emergency card' },
-  'more.antidote': { elsewhere: 'the emergency card' },
-  'more.poisonLine': { elsewhere: 'the emergency card' },
-  'more.wearToMix': {
-    raises: more('wearToMix', (text, _s, f) => f.care('wearToMix', 'mix', 'ppe', told(text))),
-  },
-  'more.wearToApply': {
-    raises: more('wearToApply', (text, _s, f) => f.care('wearToApply', 'place', 'ppe', told(text))),
-  },
-  'more.respirator': {
-    raises: more('respirator', (text, _s, f) => f.care('respirator', 'mix', 'ppe', told(text))),
-  },
-  'more.agitation': {
-    raises: more('agitation', (text, _s, f) => f.tell('agitation', 'mix', 'mix', told(text))),
-  },
-  'more.ignition': {
-    raises: more('ignition', (text, s, f) => {
-      if (!s.label.flammable) flames(s, f, String(text));
-    }),
-  },
-  'more.resistanceGenerations': {
-    raises: more('resistanceGenerations', (n, _s, f) => f.tell('generations', 'choose', null, told(n))),
-  },
-  'more.instruction': {
-    raises: more('instruction', (text, _s, f) => f.tell('instruction', 'place', null, told(text))),
-  },
-  'more.distanceM': { elsewhere: 'words: stands with the instruction' },
-  'more.seconds': { elsewhere: 'words: stands with the instruction' },
-  'more.passes': { elsewhere: 'words: stands with the instruction' },
-  'more.spacingM': { elsewhere: 'words: stands with the instruction' },
-  'more.dropMg': { elsewhere: 'words: stands with the instruction' },
-  'more.stockLitres': { elsewhere: 'words: stands with the instruction' },
-  'more.spreaderSettings': { elsewhere: 'words: stands with the instruction' },
-  'more.droplets': { elsewhere: 'words: stands with the instruction' },
-  'more.nozzle': { raises: more('nozzle', (text, _s, f) => f.tell('nozzle', 'place', null, told(text))) },
-  'more.boomHeightM': { elsewhere: 'words: stands with the instruction' },
-  'more.crackOnly': {
-    raises: more('crackOnly', (_v, s, f) =>
-      BROAD.has(s.label.use.method) ? f.forbid('broadcast', 'rate') : f.care('cracksOnly', 'place', 'rate'),
-    ),
-  },
-  'more.noBroadcast': {
-    raises: more('noBroadcast', (_v, s, f) =>
-      BROAD.has(s.label.use.method) ? f.forbid('broadcast', 'rate') : f.care('noBroadcast', 'place', 'rate'),
-    ),
-  },
-  'more.stationsClosed': {
-    raises: more('stationsClosed', (_v, _s, f) => f.care('stationsClosed', 'place', null)),
-  },
-  'more.baitPerStation': {
-    raises: more('baitPerStation', (grams, _s, f) => f.tell('baitPerStation', 'place', 'rate', told(grams))),
-  },
-  'more.mostGroundPerDayM2': {
-    raises: more('mostGroundPerDayM2', (most, { lawn }, f) => {
-      if (lawn && inBase(lawn.area) > Number(most))
-        f.forbid('groundPerDay', 'yearly', { most: Number(most), is: inBase(lawn.area) });
-    }),
-  },
-  'more.mostPerHouse': {
-    raises: more('mostPerHouse', (text, _s, f) => f.care('perHouse', 'mix', 'yearly', told(text))),
-  },
-  'more.neverWaterIn': { raises: more('neverWaterIn', (_v, _s, f) => f.care('dry', 'when', 'watering')) },
-  'more.workerReEntryHours': {
-    raises: more('workerReEntryHours', (hours, _s, f) => f.care('workers', 'place', 'reEntry', told(hours))),
-  },
-  'more.airingHours': {
-    raises: more('airingHours', (hours, s, f) => {
-      if (!outdoors(s)) f.care('airing', 'place', 'reEntry', told(hours));
-    }),
-  },
-  'more.untilSettled': { raises: more('untilSettled', (_v, _s, f) => f.care('settled', 'place', 'reEntry')) },
-  'more.grazingDays': {
-    raises: more('grazingDays', (days, s, f) => {
-      if (outdoors(s))
-        f.tell('grazing', 'place', null, { days: Number(days), until: addDays(s.day, Number(days)) });
-    }),
-  },
-  'more.plantBackDays': {
-    raises: more('plantBackDays', (days, s, f) => {
-      if (outdoors(s))
-        f.tell('plantBack', 'place', null, { days: Number(days), until: addDays(s.day, Number(days)) });
-    }),
-  },
-  'more.keepClippings': {
-    raises: more('keepClippings', (_v, s, f) => {
-      if (s.surrounding === 'lawn') f.care('clippings', 'place', null);
-    }),
-  },
-  'more.vegetatedStripM': {
-    raises: more('vegetatedStripM', (metres, s, f) => {
-      if (s.byWater) f.halt('vegetatedStrip', 'buffer', { metres: Number(metres) });
-    }),
-  },
-  'more.wellM': {
-    raises: more('wellM', (metres, s, f) => {
-      if (outdoors(s)) where(s, f, 'wells', () => f.halt('well', 'buffer', { metres: Number(metres) }));
-    }),
-  },
-  'more.notOnSaturated': {
-    raises: more('notOnSaturated', (_v, s, f) => {
-      if (outdoors(s)) f.care('saturated', 'when', 'soil');
-    }),
-  },
-  'more.protectedSpecies': {
-    raises: more('protectedSpecies', (text, s, f) => {
-      if (outdoors(s)) f.care('species', 'place', null, told(text));
-    }),
-  },
-  'more.notInAirDucts': {
-    raises: more('notInAirDucts', (_v, s, f) => {
-      if (!outdoors(s)) where(s, f, 'airDucts', () => f.care('airDucts', 'place', null));
-    }),
-  },
-  'more.notInElectricPanels': {
-    raises: more('notInElectricPanels', (_v, s, f) => {
-      if (!outdoors(s)) f.care('panels', 'place', 'electric');
-    }),
-  },
-  'more.pollinatorHours': {
-    raises: more('pollinatorHours', (when, s, f) => {
-      if (!outdoors(s) || when === 'days-before-bloom') return;
-      const hour = s.hourOfDay;
-      const flying = hour !== null && hour >= BEES_FLY[0] && hour < BEES_FLY[1];
-      if (hour !== null && (when === 'evening' ? hour < EVENING : flying))
-        f.forbid('pollinatorHours', 'pollinators', { when: String(when), hour });
-      else f.care('pollinatorDay', 'when', 'pollinators', { when: String(when) });
-    }),
-  },
-  'more.daysBeforeBloom': {
-    raises: more('daysBeforeBloom', (days, s, f) => {
-      if (outdoors(s)) f.care('beforeBloom', 'when', 'pollinators', { days: Number(days) });
-    }),
-  },
-};
+  'more.notAPesticide': more('notAPesticide', (_v, _s, f) => f.tell('notAPesticide', 'log', null)),
+  'more.wearToMix': more('wearToMix', (text, _s, f) => f.care('wearToMix', 'mix', 'ppe', told(text))),
+  'more.wearToApply': more('wearToApply', (text, _s, f) => f.care('wearToApply', 'place', 'ppe', told(text))),
+  'more.respirator': more('respirator', (text, _s, f) => f.care('respirator', 'mix', 'ppe', told(text))),
+  'more.agitation': more('agitation', (text, _s, f) => f.tell('agitation', 'mix', 'mix', told(text))),
+  'more.ignition': more('ignition', (text, s, f) => {
+    if (!s.label.flammable) flames(s, f, String(text));
+  }),
+  'more.resistanceGenerations': more('resistanceGenerations', (n, _s, f) =>
+    f.tell('generations', 'choose', null, told(n)),
+  ),
+  'more.instruction': more('instruction', (text, _s, f) => f.tell('instruction', 'place', null, told(text))),
+  'more.nozzle': more('nozzle', (text, _s, f) => f.tell('nozzle', 'place', null, told(text))),
+  'more.crackOnly': more('crackOnly', (_v, s, f) =>
+    BROAD.has(s.label.use.method) ? f.forbid('broadcast', 'rate') : f.care('cracksOnly', 'place', 'rate'),
+  ),
+  'more.noBroadcast': more('noBroadcast', (_v, s, f) =>
+    BROAD.has(s.label.use.method) ? f.forbid('broadcast', 'rate') : f.care('noBroadcast', 'place', 'rate'),
+  ),
+  'more.stationsClosed': more('stationsClosed', (_v, _s, f) => f.care('stationsClosed', 'place', null)),
+  'more.baitPerStation': more('baitPerStation', (grams, _s, f) =>
+    f.tell('baitPerStation', 'place', 'rate', told(grams)),
+  ),
+  'more.mostGroundPerDayM2': more('mostGroundPerDayM2', (most, { lawn }, f) => {
+    if (lawn && inBase(lawn.area) > Number(most))
+      f.forbid('groundPerDay', 'yearly', { most: Number(most), is: inBase(lawn.area) });
+  }),
+  'more.mostPerHouse': more('mostPerHouse', (text, _s, f) => f.care('perHouse', 'mix', 'yearly', told(text))),
+  'more.neverWaterIn': more('neverWaterIn', (_v, _s, f) => f.care('dry', 'when', 'watering')),
+  'more.workerReEntryHours': more('workerReEntryHours', (hours, _s, f) =>
+    f.care('workers', 'place', 'reEntry', told(hours)),
+  ),
+  'more.airingHours': more('airingHours', (hours, s, f) => {
+    if (!outdoors(s)) f.care('airing', 'place', 'reEntry', told(hours));
+  }),
+  'more.untilSettled': more('untilSettled', (_v, _s, f) => f.care('settled', 'place', 'reEntry')),
+  'more.grazingDays': more('grazingDays', (days, s, f) => {
+    if (outdoors(s))
+      f.tell('grazing', 'place', null, { days: Number(days), until: addDays(s.day, Number(days)) });
+  }),
+  'more.plantBackDays': more('plantBackDays', (days, s, f) => {
+    if (outdoors(s))
+      f.tell('plantBack', 'place', null, { days: Number(days), until: addDays(s.day, Number(days)) });
+  }),
+  'more.keepClippings': more('keepClippings', (_v, s, f) => {
+    if (s.surrounding === 'lawn') f.care('clippings', 'place', null);
+  }),
+  'more.vegetatedStripM': more('vegetatedStripM', (metres, s, f) => {
+    if (s.byWater) f.halt('vegetatedStrip', 'buffer', { metres: Number(metres) });
+  }),
+  'more.wellM': more('wellM', (metres, s, f) => {
+    if (outdoors(s)) where(s, f, 'wells', () => f.halt('well', 'buffer', { metres: Number(metres) }));
+  }),
+  'more.notOnSaturated': more('notOnSaturated', (_v, s, f) => {
+    if (outdoors(s)) f.care('saturated', 'when', 'soil');
+  }),
+  'more.protectedSpecies': more('protectedSpecies', (text, s, f) => {
+    if (outdoors(s)) f.care('species', 'place', null, told(text));
+  }),
+  'more.notInAirDucts': more('notInAirDucts', (_v, s, f) => {
+    if (!outdoors(s)) where(s, f, 'airDucts', () => f.care('airDucts', 'place', null));
+  }),
+  'more.notInElectricPanels': more('notInElectricPanels', (_v, s, f) => {
+    if (!outdoors(s)) f.care('panels', 'place', 'electric');
+  }),
+  'more.pollinatorHours': more('pollinatorHours', (when, s, f) => {
+    if (!outdoors(s) || when === 'days-before-bloom') return;
+    const hour = s.hourOfDay;
+    const flying = hour !== null && hour >= BEES_FLY[0] && hour < BEES_FLY[1];
+    if (hour !== null && (when === 'evening' ? hour < EVENING : flying))
+      f.forbid('pollinatorHours', 'pollinators', { when: String(when), hour });
+    else f.care('pollinatorDay', 'when', 'pollinators', { when: String(when) });
+  }),
+  'more.daysBeforeBloom': more('daysBeforeBloom', (days, s, f) => {
+    if (outdoors(s)) f.care('beforeBloom', 'when', 'pollinators', { days: Number(days) });
+  }),
+} satisfies Partial<Record<Field, Raise>>;
 
 const told = (value: string | number | boolean): Caution['facts'] => ({
   value: typeof value === 'boolean' ? 1 : value,
@@ -386,7 +252,7 @@ function flames(s: ClauseSituation, found: Collector, text: string): void {
 /** What the clauses of a label raise here, and one Care for what of the place would have to be known for it. */
 export function clauseCautions(situation: ClauseSituation): Caution[] {
   const found = new Collector(situation.label);
-  for (const effect of Object.values(CLAUSES)) if ('raises' in effect) effect.raises(situation, found);
+  for (const raises of Object.values(RAISES)) raises(situation, found);
   const asks = [...found.asks].sort();
   if (asks.length === 0) return found.found;
   return [

@@ -7,7 +7,9 @@ export {
   restGoesOnto,
 } from './cautions';
 export type { LabelSituation } from './cautions';
-export { clauseCautions, CLAUSES } from './clauses';
-export type { ClauseSituation, Effect } from './clauses';
+export { clauseCautions } from './clauses';
+export type { ClauseSituation } from './clauses';
 export { ASKS, TELLS } from './collect';
 export type { Ask, Tell } from './collect';
+export { wayOutOf } from './way-out';
+export type { WayOut } from './way-out';

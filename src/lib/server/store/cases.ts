@@ -1,4 +1,4 @@
-import { isValidOn, type Licence } from '../../core/premises';
+import { isValidOn, type Licence, type Premises } from '../../core/premises';
 import { and, desc, eq, inArray, isNull, sql, type SQL } from 'drizzle-orm';
 import type { PgColumn } from 'drizzle-orm/pg-core';
 import { CANDIDATES, FIELD_TESTS, GUIDE, SIGNS } from '../../catalog';
@@ -258,6 +258,16 @@ function casesFrom(
   return { cases: loaded, equipment };
 }
 
+/** What is drawn on a plan counts by itself, whatever was answered. */
+function drawnOn(plan: unknown): Premises['answers'] {
+  if (plan === null) return {};
+  const kinds = new Set(planFrom(plan as never).zones.map((zone) => zone.kind));
+  return {
+    ...(kinds.has('edible-bed') ? { edibles: 'yes' } : {}),
+    ...(kinds.has('play') ? { playArea: 'yes' } : {}),
+  };
+}
+
 function factsOf(known: {
   row: typeof t.cases.$inferSelect;
   property: typeof t.properties.$inferSelect;
@@ -291,7 +301,10 @@ function factsOf(known: {
           ? null
           : { fromDeg: property.avoidFromDeg, toDeg: property.avoidToDeg },
       history: known.history,
-      premises: { answers: property.premises, askedOn: property.premisesAskedOn as CalendarDay | null },
+      premises: {
+        answers: { ...property.premises, ...drawnOn(known.plan) },
+        askedOn: property.premisesAskedOn as CalendarDay | null,
+      },
     },
     ...stopsFromRows(known.stops),
     settled: settledFromRows(known.settlements),

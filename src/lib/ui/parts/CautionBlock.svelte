@@ -5,7 +5,8 @@
   import { getToday, getZone } from './today';
   import { getMayChange } from './may';
   import type { SettledCaution } from '../../core/case';
-  import { cautionWords, RANK_WORDS } from '../../words';
+  import { wayOutOf } from '../../core/safety';
+  import { cautionWords, RANK_WORDS, WAY_OUT_WORDS } from '../../words';
   import { getShow } from './show';
   const show = getShow();
 
@@ -21,6 +22,7 @@
       ? String(item.caution.facts.sign ?? '')
       : '',
   );
+  const wayOut = $derived(wayOutOf(item.caution));
   const look = $derived(item.settled ? 'settled' : item.caution.rank);
 </script>
 
@@ -44,6 +46,14 @@
     <p class="small">{words.tick}: {item.settled.by}, {at}</p>
   {:else}
     <p class="small">{words.text}</p>
+    {#if wayOut}<p class="small soft">Way out: {WAY_OUT_WORDS[wayOut]}.</p>{/if}
+    {#if item.caution.code === 'not-asked' && typeof page.data.propertyId === 'string'}
+      <p class="small">
+        <a href="{resolve('/properties/[id]', { id: page.data.propertyId })}#people"
+          >Ask, and write it down there</a
+        >
+      </p>
+    {/if}
     {#if sign !== '' && page.params.number}
       <p class="small">
         <a href="{resolve(`/cases/${page.params.number}/look`)}#sign-{sign}">Look for that mark</a>

@@ -30,7 +30,9 @@
 <details class="more" open={stated > 0}>
   <summary>What else the label says{stated > 0 ? `: ${stated} stated` : ''}</summary>
   {#each sections as { section, rows } (section)}
-    <h4 class="field-label">{MORE_SECTION_WORDS[section]}</h4>
+    <svelte:element this={of === 'card' ? 'h3' : 'h4'} class="field-label part"
+      >{MORE_SECTION_WORDS[section]}</svelte:element
+    >
     <div class="fields">
       {#each rows as [key, field] (key)}
         {@const name = `${at}more.${key}`}
@@ -81,7 +83,7 @@
     color: var(--petrol);
     padding: 0.45rem 0;
   }
-  h4 {
+  .part {
     margin: 0.5rem 0 0.2rem;
   }
 </style>

@@ -175,7 +175,6 @@
 <style>
   .note {
     overflow-wrap: anywhere;
-    min-width: 8rem;
   }
   .top {
     display: flex;

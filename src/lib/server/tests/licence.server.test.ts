@@ -1,0 +1,88 @@
+import { sql } from 'drizzle-orm';
+import { afterAll, describe, expect, it } from 'vitest';
+import { connect } from '../db/client';
+import { asAccount, FIRM } from './visit';
+
+const base = process.env.NIMSY_TEST_URL ?? '';
+const owner = connect(process.env.NIMSY_TEST_OWNER ?? '', 1);
+afterAll(() => owner.close());
+
+const licenceOf = async (email: string): Promise<Record<string, string> | null> => {
+  const [row] = await owner.db.execute<{ licence: Record<string, string> | null }>(
+    sql.raw(
+      `select m.licence from memberships m join people p on p.id = m.person_id where p.email = '${email}' and m.workspace_id = '${FIRM}'`,
+    ),
+  );
+  return row?.licence ?? null;
+};
+const idOf = async (email: string): Promise<string> => {
+  const [row] = await owner.db.execute<{ id: string }>(
+    sql.raw(`select id from people where email = '${email}'`),
+  );
+  return row?.id ?? '';
+};
+const OFFICE = 'o.pell@ostermere.example';
+const TECHNICIAN = 't.marsh@ostermere.example';
+
+describe('a licence', () => {
+  it('is written down by an owner, whole or not at all, and by nobody else', async () => {
+    const boss = await asAccount(base, 'owner');
+    const personId = await idOf(OFFICE);
+    const half = await boss.post('/people?/licence', { personId, 'licence.number': 'OST-9' });
+    expect(half.status).toBe(400);
+    expect(half.text).toContain('is missing. Type or choose it.');
+    expect(await licenceOf(OFFICE)).toBeNull();
+
+    const whole = {
+      ...{
+        personId,
+        'licence.category': 'turf',
+        'licence.number': 'OST-9',
+        'licence.by': 'Ostermere district',
+      },
+      'licence.until': '2028-01-31',
+    };
+    for (const who of ['technician', 'office', 'householder'] as const)
+      expect((await (await asAccount(base, who)).post('/people?/licence', whole)).status).not.toBe(200);
+    expect(await licenceOf(OFFICE)).toBeNull();
+    expect((await boss.post('/people?/licence', whole)).status).toBe(200);
+    expect(await licenceOf(OFFICE)).toEqual({
+      ...{ category: 'turf', number: 'OST-9', by: 'Ostermere district', until: '2028-01-31' },
+    });
+
+    const none = {
+      personId,
+      'licence.category': '',
+      'licence.number': '',
+      'licence.by': '',
+      'licence.until': '',
+    };
+    expect((await boss.post('/people?/licence', none)).status).toBe(200);
+    expect(await licenceOf(OFFICE)).toBeNull();
+  });
+
+  it('counts for the person who holds it, until it has run out', async () => {
+    const boss = await asAccount(base, 'owner');
+    const personId = await idOf(TECHNICIAN);
+    const was = await licenceOf(TECHNICIAN);
+    const until = async (day: string): Promise<string> => {
+      await boss.post('/people?/licence', {
+        ...{
+          personId,
+          'licence.category': 'turf',
+          'licence.number': 'OST-4102',
+          'licence.by': 'Ostermere district',
+        },
+        'licence.until': day,
+      });
+      // The licence stands in the log form of whoever holds a valid one.
+      return (await (await asAccount(base, 'technician')).get('/cases/6/log')).text;
+    };
+    expect(await until('2027-09-15')).toContain('OST-4102');
+    expect(await until('2027-09-14')).not.toContain('OST-4102');
+    expect((await boss.get('/cases/6/log')).text).not.toContain('OST-4102');
+    await owner.db.execute(
+      sql`update memberships set licence = ${JSON.stringify(was)}::jsonb where workspace_id = ${FIRM} and person_id = ${personId}`,
+    );
+  });
+});
