@@ -85,7 +85,7 @@ test(
     await name.fill('Marta Quill');
     await expect(page.getByText('Kept in this browser as you type')).toBeVisible();
     await page.getByRole('link', { name: 'People' }).first().click();
-    expect(asked).toEqual([expect.stringContaining('What was typed here is not saved.')]);
+    await expect.poll(() => asked).toEqual([expect.stringContaining('What was typed here is not saved.')]);
     await expect(page).toHaveURL(/customers$/);
     // Typed back to how it opened: nothing is lost by leaving.
     await name.fill('');

@@ -53,12 +53,12 @@ async function everything(out, count) {
   await together([
     async () => {
       await check('formatting', ['prettier', '--check', '--log-level', 'warn', '.']);
-      await check('lint', ['eslint', '.']);
       await check('types', ['svelte-check', '--tsconfig', './tsconfig.json', '--output', 'human']);
     },
     async () => {
       await withNimsy(async () => {});
       await vitest('unit', {}, out, count);
+      await check('lint', ['eslint', '.']);
     },
   ]);
   /** @param {...string} names */

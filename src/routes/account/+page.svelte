@@ -72,7 +72,7 @@
   {:else}
     <details open={only('workspace').length > 0}>
       <summary>Found another workspace</summary>
-      <KeptForm plain action="?/found" reload>
+      <KeptForm action="?/found" reload>
         {#snippet children(sending)}
           <div class="fields">
             <Field label="Name of the household or firm" name="workspace" width="20rem" />

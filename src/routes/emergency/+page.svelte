@@ -55,7 +55,7 @@
           <summary>{name}</summary>
           <ol>
             {#if callFirst}<li><b>Call the emergency number now.</b> Say “allergic shock”.</li>{/if}
-            {#each steps as step (step)}<li>{step}</li>{/each}
+            {#each steps as step (step)}<li>{show.prose(step)}</li>{/each}
           </ol>
         </details>
       {/each}

@@ -36,7 +36,7 @@
             >{email}</span
           ></span
         >
-        <KeptForm plain action="?/role" id="?/role {id}" label="Role of {name}">
+        <KeptForm action="?/role" id="?/role {id}" label="Role of {name}">
           {#snippet children(sending)}
             <input type="hidden" name="personId" value={id} />
             <div class="row">
@@ -54,7 +54,7 @@
                 ? `Licence ${licence.number}, ${licence.category}${isValidOn(licence, data.today) ? '' : ': run out'}`
                 : 'No licence'}</summary
             >
-            <KeptForm plain action="?/licence" id="?/licence {id}" label="Licence of {name}">
+            <KeptForm action="?/licence" id="?/licence {id}" label="Licence of {name}">
               {#snippet children(sending)}
                 <input type="hidden" name="personId" value={id} />
                 <div class="fields">
@@ -97,7 +97,7 @@
       <p class="address">{form.link}</p>
     </div>
   {/if}
-  <KeptForm plain action="?/invite" reset>
+  <KeptForm action="?/invite" reset>
     {#snippet children(sending)}
       <div class="fields">
         <Field

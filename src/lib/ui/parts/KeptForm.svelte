@@ -40,7 +40,7 @@
     children,
   }: Props = $props();
   const id = untrack(() => own ?? action ?? 'form');
-  const guarded = untrack(() => !plain && !files);
+  const guarded = untrack(() => !plain);
   type Typed = Record<string, string>;
   /** Where the page came back without scripts, it says what was wrong. */
   const answered = untrack(() => {
@@ -64,6 +64,7 @@
     onResult: ({ result, formElement, cancel }) => {
       if (result.type !== 'success' && result.type !== 'redirect') return;
       taken += 1;
+      if (reset && result.type === 'success') formElement.reset();
       clean(formElement);
       if (result.type === 'redirect' && reload) {
         cancel();
@@ -71,7 +72,6 @@
         return;
       }
       if (result.type === 'success') {
-        if (reset) formElement.reset();
         const validated = { id, valid: true, posted: true, errors: {}, data: stateOf(formElement) };
         result.data = { ...result.data, form: validated };
       }

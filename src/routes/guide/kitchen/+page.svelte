@@ -6,7 +6,7 @@
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
-  const { numberText, quantityText } = getShow();
+  const { numberText, prose, quantityText } = getShow();
   let wanted = $state<Record<string, string>>({});
 </script>
 
@@ -34,9 +34,9 @@
               href={resolve('/guide/[id]', { id: pest.id })}>{pest.name.toLowerCase()}</a
             >{/each}
         </p>
-        <p>{r.why}</p>
-        <p><b>What it harms:</b> {r.harms}</p>
-        <p><b>{r.grade === 'fair' ? 'Besides' : 'Instead'}:</b> {r.instead}</p>
+        <p>{prose(r.why)}</p>
+        <p><b>What it harms:</b> {prose(r.harms)}</p>
+        <p><b>{r.grade === 'fair' ? 'Besides' : 'Instead'}:</b> {prose(r.instead)}</p>
         {#if r.hurts}<p class="care">
             Some of these hurt people or make them ill: never the only plan. Ask a firm or a doctor.
           </p>{/if}
