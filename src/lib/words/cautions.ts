@@ -17,7 +17,7 @@ export interface CautionWords {
 
 /** The way out of a Halt, in a few words. */
 export const WAY_OUT_WORDS: Record<WayOut, string> = {
-  evidence: 'what is seen: look on, or have somebody who knows them look',
+  evidence: 'another mark, seen by you or by somebody who knows them',
   act: 'the act below, with your name and the time',
   change: 'another plan; no tick and no licence opens it',
   qualified: 'somebody who holds a licence that is valid that day, signed in',

@@ -116,10 +116,16 @@
   }
   .answers span {
     display: block;
-    padding: 0.45rem 0.75rem;
-    min-height: 2.5rem;
+    padding: 0.55rem 0.75rem;
+    min-height: 2.75rem;
     font-size: 0.95rem;
     background: var(--field);
+  }
+  /* Four answers stand in one line, on a telephone too; a checked one, in bold, takes no more room. */
+  .answers:not(.many) span {
+    padding-inline: 0.5rem;
+    white-space: nowrap;
+    letter-spacing: -0.01em;
   }
   .answers input:checked + span {
     background: var(--ink);
