@@ -82,7 +82,7 @@ const shelf = Array.from({ length: 2000 }, (_, i) => {
 });
 const webworm = CANDIDATES.find((c) => c.id === 'sod-webworm') as Candidate;
 const asked: ChooseSituation = {
-  ...{ pest: webworm, stage: 'half-grown', hemisphere: 'north', surrounding: 'lawn', licensed: true },
+  ...{ pest: webworm, stage: 'half-grown', hemisphere: 'north', surrounding: 'lawn', licence: null },
   ...{
     real: false,
     today: parseDay('2027-09-15') as CalendarDay,

@@ -14,7 +14,7 @@ const CORE: Record<string, readonly string[]> = {
   identify: [],
   site: ['geometry'],
   plan: ['geometry', 'clip', 'calibrate', 'site'],
-  labels: ['identify', 'site'],
+  labels: ['premises', 'identify', 'site'],
   rules: ['identify', 'labels'],
   dose: ['labels', 'calibrate'],
   bench: ['calibrate', 'dose'],
@@ -24,7 +24,8 @@ const CORE: Record<string, readonly string[]> = {
   schedule: ['identify', 'site', 'weather', 'labels', 'calibrate', 'dose', 'record', 'safety'],
   review: ['identify', 'site', 'labels', 'record', 'schedule'],
   choose: [
-    ...['identify', 'site', 'weather', 'labels', 'rules', 'dose', 'record', 'safety', 'schedule', 'review'],
+    ...['premises', 'identify', 'site', 'weather', 'labels', 'rules', 'dose', 'record', 'safety', 'schedule'],
+    'review',
   ],
   case: [
     ...['identify', 'site', 'weather', 'labels', 'calibrate', 'dose', 'place', 'record', 'safety'],

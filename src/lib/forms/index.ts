@@ -40,3 +40,4 @@ export { isId, numberIn, revisionIn } from './ids';
 export { parseCalibration, parseEquipment, SIZE_UNITS } from './equipment-form';
 export type { CalibrationForm, EquipmentForm } from './equipment-form';
 export { carriedOver, opensIn } from './bench-units';
+export { parseTick } from './tick-form';

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { LICENCE_CATEGORIES } from '../core/premises';
 import type { Result } from '../core/result';
 import { dayField, neededText, orNothing, treeOf, type Fields } from './fields';
 import { read } from './shape';
@@ -69,18 +70,23 @@ export const parseWorkspace = (fields: Fields): Result<{ workspace: string }> =>
 export const parseBeginning = (fields: Fields): Result<{ email: string; password: string }> =>
   read(beginForm, treeOf(fields));
 
+/** Ticks of one name, as the list of those that are ticked. */
+const tickedKeys = (value: unknown): unknown =>
+  typeof value === 'object' && value !== null ? Object.keys(value) : [];
+
 const licenceForm = z.object({
   personId: z.uuid(),
   licence: z.preprocess(
     (value) =>
       typeof value === 'object' &&
       value !== null &&
-      Object.values(value).some((text) => typeof text === 'string' && text.trim() !== '')
+      Object.values(value).some((text) => (typeof text === 'string' ? text.trim() !== '' : true))
         ? value
         : null,
     z
       .object({
         category: neededText(80),
+        covers: z.preprocess(tickedKeys, z.array(z.enum(LICENCE_CATEGORIES)).min(1)),
         number: neededText(60),
         by: neededText(120),
         until: orNothing(dayField),

@@ -25,7 +25,7 @@ const facts = (signs: LookBody['signs']): CaseFacts => ({
     today: day,
     nowHour: 0,
     real: true,
-    licensed: false,
+    licence: null,
     elsewhere: 0,
     states: {},
     settled: {},

@@ -4,7 +4,7 @@ import type { Ask, Tell, WayOut } from '../core/safety';
 import type { CalendarDay, Unit } from '../core/units';
 import { ASK_TICKED, ASK_WORDS, TELL_WORDS } from './clause-terms';
 import { endsText } from './label';
-import { premisesList } from './premises-terms';
+import { categoriesText, premisesList } from './premises-terms';
 import { percentText, unitText, type Show } from './show';
 import { STATUS_WORDS } from './terms';
 
@@ -24,6 +24,21 @@ export const WAY_OUT_WORDS: Record<WayOut, string> = {
   none: 'none: it is left alone',
 };
 export const RANK_WORDS: Record<CautionRank, string> = { halt: 'Halt', care: 'Care', note: 'Note' };
+
+/** Why the licence of whoever is signed in does not count here. */
+function lackText(lack: string, until: string | null): string {
+  if (lack === 'run-out')
+    return `Yours ran out${until === null ? '' : ` on ${until}`}; it halts until the new one is written down.`;
+  if (lack === 'other-work')
+    return 'Yours does not cover that; an owner writes down under People what it covers.';
+  return 'An owner writes it down under People; in a household there is none.';
+}
+
+/** Which licence opens the work on something dangerous that is known by its name. */
+function qualifiedText(lack: string, wanted: string): string {
+  if (lack === '') return '';
+  return ` Somebody who is licensed for ${categoriesText(wanted)} may do it, with a second person and the kit. ${lackText(lack, null)}`;
+}
 
 /** What a caution says: what is the matter, and the way out. */
 export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, show: Show): CautionWords {
@@ -58,13 +73,13 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
         return words(
           `${t('name')}: by qualified people alone`,
           show.prose(
-            `Two people, the second in sight. Suit, veil and gloves, or the mask that the label names; light; a way out that is free; no ladder with a can in hand. The permit or report that the place wants. An adrenaline pen and a telephone at hand. ${t('doNot')}.`,
+            `Two people, the second in sight. Suit, veil and gloves, or the mask that the label names; light; a way out that is free; no ladder with a can in hand. An adrenaline pen and a telephone at hand. ${t('doNot')}.`,
           ),
-          'Second person, kit, way out and permit are there',
+          'Second person, kit and way out are there',
         );
       return words(
         `${facts.named ? 'This is' : 'Could be'}: ${lower(t('name'))}${chance}, ${STATUS_WORDS[t('status')] ?? t('status')}`,
-        show.prose(`${t('doNow')}. ${t('doNot')}.${rule}`),
+        show.prose(`${t('doNow')}. ${t('doNot')}.${rule}${qualifiedText(t('lack'), t('wanted'))}`),
       );
     }
     case 'not-an-insect':
@@ -97,7 +112,13 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
     case 'licence-needed':
       return words(
         'Only with a licence',
-        `${t('label')} may be used by people alone who hold a licence that is valid on that day. An owner writes it down under People; in a household there is none. Else choose another remedy, or call a firm.`,
+        `${t('label')} may be used by people alone who hold a licence for ${categoriesText(t('wanted'))} that is valid on that day. ${lackText(t('lack'), facts.until === undefined ? null : day('until'))} Else choose another remedy, or call a firm.`,
+      );
+    case 'permit-or-report':
+      return words(
+        'Permit or report',
+        `Some places want a permit before, or a report after, such work on ${lower(t('name'))}. Ask the authority, and write down its number, or why none is wanted here. It stays with the record.`,
+        'Written down',
       );
     case 'not-where-food-is':
       return words('Not where food is', `${t('label')} may not be used where food is kept or made.`);

@@ -147,6 +147,8 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   currency: 'The currency',
   retentionYears: 'The years that records are kept',
   'licence.until': 'The date of the licence',
+  'licence.covers': 'What the licence covers',
+  said: 'The number of the permit or report (or why none is wanted)',
   what: 'What they see',
   customerId: 'The customer',
   password: 'The password',

@@ -1,3 +1,4 @@
+export { LICENCE_CATEGORY_WORDS } from './premises-terms';
 export { cautionWords, RANK_WORDS, tickText, WAY_OUT_WORDS } from './cautions';
 export { plainText } from './plain';
 export { fieldName, knownFieldName } from './field-names';

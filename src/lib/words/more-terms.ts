@@ -1,10 +1,11 @@
 import type { MoreField, MoreKey, MoreSection } from '../core/labels';
 import { enteredUnit } from '../core/units';
+import { LICENCE_CATEGORY_WORDS } from './premises-terms';
 import type { Show } from './show';
 import { unitText } from './show';
 
 export const MORE_SECTION_WORDS: Readonly<Record<MoreSection, string>> = {
-  people: 'First aid by route, poison line',
+  people: 'First aid by route, poison line, licence',
   handling: 'Wear, stirring, flames',
   'put-down': 'How it is put down',
   limits: 'Limits for people, animals, ground',
@@ -15,6 +16,7 @@ export const MORE_SECTION_WORDS: Readonly<Record<MoreSection, string>> = {
 /** What each clause is called in the form and on the card. */
 export const MORE_WORDS: Readonly<Record<MoreKey, string>> = {
   notAPesticide: 'Not a registered pesticide',
+  licenceCategory: 'The licence is for',
   firstAidSwallowed: 'First aid, swallowed',
   firstAidSkin: 'First aid, on skin',
   firstAidEyes: 'First aid, in the eyes',
@@ -80,6 +82,7 @@ const CHOICE_WORDS: Readonly<Record<string, string>> = {
   evening: 'in the evening only',
   'not-while-flying': 'not while bees fly',
   'days-before-bloom': 'only so many days before bloom',
+  ...LICENCE_CATEGORY_WORDS,
 };
 export const moreChoiceText = (choice: string): string => CHOICE_WORDS[choice] ?? choice;
 

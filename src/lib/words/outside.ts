@@ -1,6 +1,15 @@
 import type { Outside } from '../core/record';
 import type { CalendarDay, Unit } from '../core/units';
+import { categoriesText } from './premises-terms';
 import { unitText, type Show } from './show';
+
+function licenceText({ lack, until, wanted }: Outside['facts'], show: Show): string {
+  const who = 'This is work for licensed people alone';
+  if (lack === 'run-out')
+    return `${who}; the licence ran out on ${show.dayText(String(until) as CalendarDay)}.`;
+  if (lack === 'other-work') return `${who}; the licence does not cover ${categoriesText(wanted)}.`;
+  return `${who}, and no licence is written down.`;
+}
 
 /** One thing that lay outside the label or the plan, in a sentence. */
 export function outsideText({ code, facts }: Outside, show: Show): string {
@@ -33,6 +42,8 @@ export function outsideText({ code, facts }: Outside, show: Show): string {
     case 'care-open':
       return Number(facts.count) === 1 ? 'A Care was not ticked.' : `${n('count')} Cares were not ticked.`;
     case 'no-licence':
-      return 'The label is for licensed people alone, and no licence is written down.';
+      return licenceText(facts, show);
+    case 'licence-unproven':
+      return `Licence ${facts.number} is not that of whoever is signed in: nobody could look up whether it was valid.`;
   }
 }

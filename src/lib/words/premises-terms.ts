@@ -1,4 +1,4 @@
-import type { PremisesFact } from '../core/premises';
+import type { LicenceCategory, PremisesFact } from '../core/premises';
 
 /** What is asked of a place, and how it stands in a sentence: "a fish tank or a pond". */
 export const PREMISES_WORDS: Readonly<Record<PremisesFact, { readonly ask: string; readonly is: string }>> = {
@@ -28,3 +28,18 @@ export const PREMISES_WORDS: Readonly<Record<PremisesFact, { readonly ask: strin
 /** Facts in a row: "a gas flame or a pilot light, birds in a cage or a coop". */
 export const premisesList = (keys: readonly string[]): string =>
   keys.map((key) => PREMISES_WORDS[key as PremisesFact]?.is ?? key).join('; ');
+
+/** What each kind of licensed work is called; a place may name it otherwise. */
+export const LICENCE_CATEGORY_WORDS: Readonly<Record<LicenceCategory, string>> = {
+  turf: 'lawns and plants',
+  household: 'houses and food places',
+  wood: 'insects that eat timber',
+  health: 'insects that bite, sting or carry disease',
+};
+
+/** "lawns and plants or houses and food places", from codes that commas part. */
+export const categoriesText = (codes: string | number | undefined): string =>
+  String(codes ?? '')
+    .split(',')
+    .flatMap((code) => LICENCE_CATEGORY_WORDS[code as LicenceCategory] ?? [])
+    .join(', or ');

@@ -2,12 +2,13 @@
   import { resolve } from '$app/paths';
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
   import Choice from '$lib/ui/parts/Choice.svelte';
-  import { isValidOn } from '$lib/core/premises';
+  import { isValidOn, LICENCE_CATEGORIES } from '$lib/core/premises';
   import DateField from '$lib/ui/parts/DateField.svelte';
   import Field from '$lib/ui/parts/Field.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
-  import { ROLE_WORDS } from '$lib/words';
-  import { atPlace } from '$lib/words';
+  import Tick from '$lib/ui/parts/Tick.svelte';
+  import Wrong from '$lib/ui/parts/Wrong.svelte';
+  import { atPlace, LICENCE_CATEGORY_WORDS, ROLE_WORDS } from '$lib/words';
   import { getZone } from '$lib/ui/parts/today';
   import { getShow } from '$lib/ui/parts/show';
   import type { PageProps } from './$types';
@@ -65,13 +66,24 @@
                     width="14rem"
                     hint="what it allows, as printed on it"
                   />
+                  <fieldset class="covers">
+                    <legend class="field-label">It covers work with</legend>
+                    {#each LICENCE_CATEGORIES as one (one)}
+                      <Tick
+                        label={LICENCE_CATEGORY_WORDS[one]}
+                        name="licence.covers.{one}"
+                        checked={licence?.covers.includes(one) ?? false}
+                      />
+                    {/each}
+                    <Wrong path="licence.covers" />
+                  </fieldset>
                   <Field label="Number" name="licence.number" value={licence?.number ?? ''} width="10rem" />
                   <Field label="Given by" name="licence.by" value={licence?.by ?? ''} width="14rem" />
                   <DateField label="Valid until" name="licence.until" value={licence?.until ?? ''} />
                   <button class="button" disabled={sending}>Keep it</button>
                 </div>
                 <p class="field-hint">
-                  All blank: none. It counts for this person alone, until its last day.
+                  All blank: none. It counts for this person alone, for what it covers, until its last day.
                 </p>
               {/snippet}
             </KeptForm>

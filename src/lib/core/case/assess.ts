@@ -220,7 +220,7 @@ function chooseSituation(
     stages: expectedStages(facts, named, stage),
     hemisphere: facts.property.hemisphere,
     surrounding: facts.stops.look?.surrounding ?? 'lawn',
-    licensed: facts.licensed,
+    licence: facts.licence,
     real: facts.real,
     today: dayOfWork(facts),
     flowering: facts.stops.look?.flowering ?? false,

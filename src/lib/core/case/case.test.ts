@@ -1,4 +1,4 @@
-import { PREMISES_KEYS } from '../premises';
+import { PREMISES_KEYS, type Licence } from '../premises';
 import { describe, expect, it } from 'vitest';
 import { CANDIDATES, DEMONSTRATION_LABELS, FIELD_TESTS, SIGNS, GUIDE } from '../../catalog';
 import type { LabelCard } from '../labels';
@@ -98,7 +98,13 @@ function factsWith(change: Partial<CaseFacts> = {}, without: (keyof StopBodies)[
     nowHour: NOON,
     real: false,
     elsewhere: 0,
-    licensed: true,
+    licence: {
+      category: 'all',
+      covers: ['turf', 'household', 'wood', 'health'],
+      number: '1',
+      by: 'b',
+      until: null,
+    },
     property: {
       name: 'p',
       hemisphere: 'north',
@@ -682,6 +688,32 @@ describe('what was done, held against label and plan', () => {
     const facts = factsWith({ records: [record({ caseNumber: 4, doneOn: day('2027-09-05') })] });
     expect(codes({}, facts)).toContain('too-soon');
     expect(codes({}, facts, 'a')).not.toContain('too-soon');
+  });
+
+  it('tells licensed work of somebody without a licence for it on that day, and a number that cannot be looked up', () => {
+    const needed = (licence: Partial<Licence> | null): CaseFacts => {
+      const facts = factsWith();
+      return {
+        ...facts,
+        licence: licence && facts.licence ? { ...facts.licence, ...licence } : null,
+        shelf: facts.shelf.map((entry) => ({ ...entry, label: { ...entry.label, licenceNeeded: true } })),
+      };
+    };
+    const licences = (facts: CaseFacts, licence: string | null) =>
+      outsideOf(facts, assess(facts), done({ licence })).filter(({ code }) => code.includes('licence'));
+    expect(licences(needed({}), '1')).toEqual([]);
+    expect(licences(needed({ until: day('2027-09-14') }), '1')).toMatchObject([
+      { code: 'no-licence', facts: { lack: 'run-out', until: '2027-09-14' } },
+    ]);
+    expect(licences(needed({ covers: ['household'] }), '1')).toMatchObject([
+      { code: 'no-licence', facts: { lack: 'other-work', wanted: 'turf' } },
+    ]);
+    expect(licences(needed({}), null)).toMatchObject([{ facts: { lack: 'none' } }]);
+    expect(licences(needed(null), 'OST-9')).toEqual([
+      { code: 'licence-unproven', facts: { number: 'OST-9' } },
+    ]);
+    // Ordinary work asks for none.
+    expect(licences(factsWith({ licence: null }), null)).toEqual([]);
   });
 
   it('tells what was open when it was done', () => {

@@ -51,7 +51,11 @@ export function cautionsOf(known: {
     named,
     facts.stops.look?.signs ?? {},
     { month: monthOf(facts.today), hemisphere: facts.property.hemisphere },
-    facts.licensed,
+    {
+      licence: facts.licence,
+      day: dayOfWork(facts),
+      surrounding: facts.stops.look?.surrounding ?? 'lawn',
+    },
   );
   if (chosen && situation && named?.kind === 'insect') {
     const option = known.options.find((o) => o.label.id === chosen.label.id);

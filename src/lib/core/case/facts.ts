@@ -1,5 +1,5 @@
 import type { CarryOver } from '../dose';
-import type { Premises } from '../premises';
+import type { Licence, Premises } from '../premises';
 import type {
   Candidate,
   FieldTest,
@@ -17,6 +17,13 @@ import type { ApplicationRecord } from '../record';
 import type { Forecast } from '../schedule';
 import type { PlanMeasured } from '../site';
 import type { CalendarDay, Quantity } from '../units';
+
+/** Who settled a caution, when, and what was read or written down with it. */
+export interface Tick {
+  readonly by: string;
+  readonly at: string;
+  readonly said?: string;
+}
 
 export type Damp = 'dry' | 'damp' | null;
 
@@ -164,8 +171,8 @@ export interface CaseFacts {
   /** The present hour, as the forecast counts. */
   readonly nowHour: number;
   readonly real: boolean;
-  /** Whoever asks holds a licence that is valid on the day of the work. */
-  readonly licensed: boolean;
+  /** Of whoever asks; null without one, and in a household. */
+  readonly licence: Licence | null;
   readonly property: {
     readonly name: string;
     readonly hemisphere: Hemisphere;
@@ -178,7 +185,7 @@ export interface CaseFacts {
   };
   readonly stops: Partial<StopBodies>;
   readonly states: Partial<Record<AnsweredStop, StopState>>;
-  readonly settled: Readonly<Record<string, { readonly by: string; readonly at: string }>>;
+  readonly settled: Readonly<Record<string, Tick>>;
   /** Of this case, and of the property's other cases (for caps and intervals). */
   readonly records: readonly ApplicationRecord[];
   /**

@@ -1,5 +1,7 @@
 import type { ApplicationRecord, Outside } from '../record';
 import { standing } from '../record';
+import { licenceLack } from '../premises';
+import { licenceFor, worksUnder } from '../safety';
 import { daysBetween, isAbove, sameDimension, valueIn } from '../units';
 import type { CaseFacts } from './facts';
 import type { CaseView } from './view';
@@ -90,6 +92,34 @@ export function outsideOf(
     const cares = view.cautions.filter((c) => c.caution.rank === 'care' && c.settled === null).length;
     if (cares > 0) add('care-open', { count: cares });
   }
-  if (label.licenceNeeded === true && (done.licence ?? '') === '') add('no-licence');
+  found.push(...licenceOutside(facts, view, done));
   return found;
+}
+
+/**
+ * Licensed work by somebody who holds no licence for it on the day on which it was done. The licence that counts is that of
+ * whoever is signed in; another's number can be written down, but not looked up.
+ */
+function licenceOutside(facts: CaseFacts, { label, named }: CaseView, done: Done): Outside[] {
+  if (!label || !named) return [];
+  const surrounding = facts.stops.look?.surrounding ?? 'lawn';
+  const wanted = [
+    ...(label.licenceNeeded === true ? [licenceFor(label, named, surrounding)] : []),
+    ...(named.status === 'dangerous' ? [worksUnder(named, surrounding)] : []),
+  ];
+  if (wanted.length === 0) return [];
+  const typed = done.licence ?? '';
+  if (typed !== '' && typed !== facts.licence?.number)
+    return [{ code: 'licence-unproven', facts: { number: typed } }];
+  const lacking = wanted
+    .map((any) => ({ any, lack: typed === '' ? 'none' : licenceLack(facts.licence, done.doneOn, any) }))
+    .find(({ lack }) => lack !== null);
+  if (!lacking?.lack) return [];
+  const until = lacking.lack === 'run-out' ? facts.licence?.until : null;
+  return [
+    {
+      code: 'no-licence',
+      facts: { lack: lacking.lack, wanted: lacking.any.join(','), ...(until ? { until } : {}) },
+    },
+  ];
 }

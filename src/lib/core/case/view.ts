@@ -9,11 +9,12 @@ import type { Recheck } from '../review';
 import type { JudgedHours, NextDate } from '../schedule';
 import type { MeasuredLawn } from '../site';
 import type { CalendarDay, Quantity } from '../units';
+import type { Tick } from './facts';
 
 export interface SettledCaution {
   readonly caution: Caution;
   readonly key: string;
-  readonly settled: { readonly by: string; readonly at: string } | null;
+  readonly settled: Tick | null;
 }
 
 export interface TrailStop {

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { CANDIDATES, DEMONSTRATION_LABELS, GUIDE } from '../../catalog';
 import type { Surrounding } from '../identify';
 import { inHand } from '../labels';
+import type { Licence } from '../premises';
 import type { ApplicationRecord } from '../record';
 import type { LocalRule } from '../rules';
 import { addDays, parseDay, type CalendarDay } from '../units';
@@ -16,6 +17,10 @@ import {
   type Wish,
 } from '.';
 import written from './scenarios.json';
+
+const LICENCE: Licence = {
+  ...{ category: 'all', covers: ['turf', 'household', 'wood', 'health'], number: '1', by: 'b', until: null },
+};
 
 interface Scenario {
   readonly name: string;
@@ -73,7 +78,7 @@ function optionsOf(s: Scenario): Option[] {
       pest,
       stage: s.stage ?? null,
       hemisphere: s.south ? 'south' : 'north',
-      licensed: s.licensed ?? true,
+      licence: (s.licensed ?? true) ? LICENCE : null,
     },
     guide: new Map(),
     ...{

@@ -9,6 +9,7 @@ import {
   type LabelCard,
   type TargetOnLabel,
 } from '../labels';
+import type { Licence } from '../premises';
 import { applicationsOf, type ApplicationRecord } from '../record';
 import { ruleCautions, type LocalRule } from '../rules';
 import { labelCautions, type LabelSituation } from '../safety';
@@ -71,7 +72,8 @@ export interface ChooseSituation {
   readonly stages?: readonly string[] | undefined;
   readonly hemisphere: Hemisphere;
   readonly surrounding: Surrounding;
-  readonly licensed: boolean;
+  /** Of whoever asks; null without one, and in a household. */
+  readonly licence: Licence | null;
   readonly real: boolean;
   readonly today: CalendarDay;
   readonly flowering: boolean;
@@ -220,7 +222,7 @@ export function situationOf(
     stages: s.stages,
     hemisphere: s.hemisphere,
     surrounding: s.surrounding,
-    licensed: s.licensed,
+    licence: s.licence,
     real: s.real,
     today: s.today,
     flowering: s.flowering,

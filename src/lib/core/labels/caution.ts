@@ -13,6 +13,7 @@ export type CautionCode =
   | 'site-not-on-label'
   | 'out-of-season'
   | 'licence-needed'
+  | 'permit-or-report'
   | 'not-where-food-is'
   | 'food-plants-here'
   | 'splits-the-colony'

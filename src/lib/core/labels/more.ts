@@ -1,3 +1,4 @@
+import { LICENCE_CATEGORIES } from '../premises';
 import type { Measure } from '../units';
 
 /** Where on a label a clause is looked for. */
@@ -32,6 +33,7 @@ interface Shape {
 export const MORE_FIELDS = {
   // Of the container.
   notAPesticide: { of: 'card', section: 'people', kind: 'tick' },
+  licenceCategory: { of: 'card', section: 'people', kind: 'choice', choices: LICENCE_CATEGORIES },
   firstAidSwallowed: { of: 'card', section: 'people', kind: 'text' },
   firstAidSkin: { of: 'card', section: 'people', kind: 'text' },
   firstAidEyes: { of: 'card', section: 'people', kind: 'text' },

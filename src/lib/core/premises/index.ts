@@ -7,5 +7,5 @@ export {
   PREMISES_KEYS,
 } from './premises';
 export type { Premises, PremisesFact } from './premises';
-export { isValidOn } from './licence';
-export type { Licence } from './licence';
+export { isValidOn, LICENCE_CATEGORIES, licenceLack } from './licence';
+export type { Licence, LicenceCategory, LicenceLack } from './licence';

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { CalendarDay } from '../units';
-import { isValidOn, type Licence } from './licence';
+import { isValidOn, licenceLack, type Licence } from './licence';
 
 const LICENCE: Licence = {
-  ...{ category: 'structural pests', number: 'OST-3317', by: 'Ostermere district' },
+  ...{ category: 'Structural pests', covers: ['household'], number: 'OST-3317', by: 'Ostermere district' },
   until: '2027-09-15' as CalendarDay,
 };
 const on = (day: string, change: Partial<Licence> = {}): boolean =>
@@ -21,5 +21,14 @@ describe('a licence', () => {
 
   it('holds for good where it states no last day', () => {
     expect(on('2040-01-01', { until: null })).toBe(true);
+  });
+
+  it('opens the work of its own category alone, and says what is lacking else', () => {
+    const at = '2027-09-01' as CalendarDay;
+    expect(licenceLack(LICENCE, at, ['household', 'health'])).toBeNull();
+    expect(licenceLack(LICENCE, at, ['wood'])).toBe('other-work');
+    expect(licenceLack({ ...LICENCE, covers: [] }, at, ['household'])).toBe('other-work');
+    expect(licenceLack(LICENCE, '2027-09-16' as CalendarDay, ['household'])).toBe('run-out');
+    expect(licenceLack(null, at, ['household'])).toBe('none');
   });
 });

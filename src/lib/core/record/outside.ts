@@ -2,6 +2,7 @@
 export const OUTSIDE = [
   ...(['above-most', 'below-least', 'unlike-plan', 'too-windy', 'too-cold', 'too-hot'] as const),
   ...(['lot-short', 'lot-unknown', 'lot-over', 'too-soon', 'halt-open', 'care-open', 'no-licence'] as const),
+  ...(['licence-unproven'] as const),
 ] as const;
 export type OutsideCode = (typeof OUTSIDE)[number];
 

@@ -19,8 +19,13 @@ export interface ApplicationRecord {
   readonly person: string;
   readonly licence: string | null;
   readonly note: string;
-  /** Codes of the cautions that had been ticked, with who and when. */
-  readonly ticked: readonly { readonly code: string; readonly by: string; readonly at: string }[];
+  /** Codes of the cautions that had been ticked, with who and when, and what was written down with it. */
+  readonly ticked: readonly {
+    readonly code: string;
+    readonly by: string;
+    readonly at: string;
+    readonly said?: string | undefined;
+  }[];
   /** What the plan said at that moment, for comparison. */
   readonly planned: { readonly product: Quantity; readonly area: Quantity } | null;
   /** Why this remedy, where the first of the ranking was passed over; absent in records of earlier versions. */

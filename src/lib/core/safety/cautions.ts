@@ -22,8 +22,10 @@ import {
   type Stop,
   type TargetOnLabel,
 } from '../labels';
+import { licenceLack, type Licence } from '../premises';
 import { passesMostOnSmallEnd, type MeasuredLawn } from '../site';
 import { inBase, isAbove, monthOf, type CalendarDay } from '../units';
+import { licenceFor, worksUnder } from './licence-for';
 
 /** The key under which a caution is settled: its code, and whom or what it is about. */
 export function cautionKey(caution: Pick<Caution, 'code' | 'facts'>): string {
@@ -55,8 +57,12 @@ export function nameCautions(
   named: Candidate | null,
   found: Readonly<Record<string, Finding>>,
   when: { readonly month: number; readonly hemisphere: Hemisphere },
-  /** Whoever asks holds a licence that is valid on the day of the work. */
-  qualified = false,
+  /** Who asks, on which day the work is, and where. */
+  work: {
+    readonly licence: Licence | null;
+    readonly day: CalendarDay;
+    readonly surrounding: Surrounding;
+  } | null = null,
 ): Caution[] {
   // Before anything was looked at there is nothing but the season to go by, and nothing that could be planned.
   const looked = named !== null || Object.keys(found).length > 0;
@@ -69,11 +75,15 @@ export function nameCautions(
         .map((c) => ({ c, p, sign: signs.find((s) => s.id === c.ruleOut?.sign) })),
     );
   return [
-    ...possible.map(({ c, p, sign }) => {
+    ...possible.flatMap(({ c, p, sign }) => {
       // What is dangerous and known by its name is work for two qualified people with their kit; what is protected or to be
       // reported stays a Halt for everybody.
-      const mayDo = qualified && c === named && c.status === 'dangerous';
-      return caution('must-rule-out', mayDo ? 'care' : 'halt', 'name', mayDo ? 'tick' : 'change', {
+      const own = work !== null && c === named && c.status === 'dangerous';
+      const wanted = own ? worksUnder(c, work.surrounding) : [];
+      const lack = own ? licenceLack(work.licence, work.day, wanted) : 'none';
+      const mayDo = lack === null;
+      const about = { about: c.id, name: c.name };
+      const first = caution('must-rule-out', mayDo ? 'care' : 'halt', 'name', mayDo ? 'tick' : 'change', {
         facts: {
           about: c.id,
           name: c.name,
@@ -87,8 +97,10 @@ export function nameCautions(
           doNow: c.doNow,
           doNot: c.doNot,
           qualified: mayDo ? 1 : 0,
+          ...(own && lack !== null ? { lack, wanted: wanted.join(',') } : {}),
         },
       });
+      return mayDo ? [first, caution('permit-or-report', 'care', 'name', 'tick', { facts: about })] : [first];
     }),
     ...(named?.kind === 'not-insect'
       ? [
@@ -116,6 +128,9 @@ const isBesides = (
   found: Readonly<Record<string, Finding>>,
 ): boolean => c.status === 'useful' && named !== null && hasOwnMark(named, c, signs, found);
 
+const runOut = (lack: string, licence: Licence | null): Record<string, string> =>
+  lack === 'run-out' && licence?.until ? { until: licence.until } : {};
+
 export interface LabelSituation {
   readonly label: CardInUse;
   readonly pest: Candidate;
@@ -126,8 +141,8 @@ export interface LabelSituation {
   readonly stages?: readonly string[] | undefined;
   readonly hemisphere: Hemisphere;
   readonly surrounding: Surrounding;
-  /** Whoever asks holds a licence that is valid on the day of the work. */
-  readonly licensed: boolean;
+  /** Of whoever asks; null without one, and in a household. */
+  readonly licence: Licence | null;
   readonly real: boolean;
   readonly today: CalendarDay;
   readonly containers: readonly { readonly expiresOn: CalendarDay | null; readonly left: number }[];
@@ -140,7 +155,7 @@ const FOOD_ROOMS: ReadonlySet<Surrounding> = new Set<Surrounding>(['kitchen', 's
 
 /** Whether this label may be used at all against this pest and stage here; each Halt with its clause. */
 export function labelCautions(situation: LabelSituation): Caution[] {
-  const { label, pest, target, stage, real, today, containers, hemisphere, licensed } = situation;
+  const { label, pest, target, stage, real, today, containers, hemisphere } = situation;
   const found: Caution[] = [];
   if (label.demonstration)
     found.push(
@@ -165,14 +180,18 @@ export function labelCautions(situation: LabelSituation): Caution[] {
         facts: { label: label.name },
       }),
     );
-  if (label.licenceNeeded === true && !licensed)
-    found.push(
-      caution('licence-needed', 'halt', 'choose', 'change', {
-        label,
-        at: 'licence',
-        facts: { label: label.name },
-      }),
-    );
+  if (label.licenceNeeded === true) {
+    const wanted = licenceFor(label, pest, situation.surrounding);
+    const lack = licenceLack(situation.licence, today, wanted);
+    if (lack !== null)
+      found.push(
+        caution('licence-needed', 'halt', 'choose', 'change', {
+          label,
+          at: 'licence',
+          facts: { label: label.name, lack, wanted: wanted.join(','), ...runOut(lack, situation.licence) },
+        }),
+      );
+  }
   if (label.use.months !== null && !label.use.months.includes(northernMonth(monthOf(today), hemisphere)))
     found.push(
       caution('out-of-season', 'halt', 'choose', 'change', {

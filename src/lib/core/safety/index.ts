@@ -9,7 +9,8 @@ export {
 export type { LabelSituation } from './cautions';
 export { clauseCautions } from './clauses';
 export type { ClauseSituation } from './clauses';
+export { licenceFor, worksUnder } from './licence-for';
 export { ASKS, TELLS } from './collect';
 export type { Ask, Tell } from './collect';
-export { wayOutOf } from './way-out';
+export { tickSays, wayOutOf } from './way-out';
 export type { WayOut } from './way-out';

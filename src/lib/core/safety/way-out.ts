@@ -6,6 +6,12 @@ import type { Caution } from '../labels';
  */
 export type WayOut = 'evidence' | 'act' | 'change' | 'qualified' | 'none';
 
+/**
+ * Whether a tick is worth nothing without what was read or written down with it: the number of a permit or a report, or why
+ * none is wanted.
+ */
+export const tickSays = ({ code }: Pick<Caution, 'code'>): boolean => code === 'permit-or-report';
+
 /** Of a Halt; another caution has no way out to be told. */
 export function wayOutOf({ code, rank, settledBy, facts }: Caution): WayOut | null {
   if (rank !== 'halt') return null;

@@ -159,6 +159,8 @@ export const settlements = pgTable(
     key: text('key').notNull(),
     by: text('by').notNull(),
     at: moment('at').notNull(),
+    /** What was read or written down with the tick: the number of a permit, or why none is wanted. */
+    said: text('said'),
   },
   (t) => [
     primaryKey({ columns: [t.workspaceId, t.caseId, t.key] }),

@@ -50,11 +50,12 @@ export const READY_ACCOUNTS: readonly ReadyAccount[] = [
 /** Licences of the demonstration's people, made up like them; the office and the householder hold none. */
 export const READY_LICENCES: Readonly<Record<string, Licence>> = {
   'r.hallow@ostermere.example': {
-    ...{ category: 'turf and structural pests', number: 'OST-3317', by: 'Ostermere district' },
+    ...{ category: 'Turf, buildings and public health', covers: ['turf', 'household', 'health'] },
+    ...{ number: 'OST-3317', by: 'Ostermere district' },
     until: '2028-03-31' as CalendarDay,
   },
   't.marsh@ostermere.example': {
-    ...{ category: 'turf', number: 'OST-4102', by: 'Ostermere district' },
+    ...{ category: 'Turf', covers: ['turf'], number: 'OST-4102', by: 'Ostermere district' },
     until: '2027-11-30' as CalendarDay,
   },
 };

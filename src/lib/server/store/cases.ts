@@ -1,4 +1,4 @@
-import { isValidOn, type Licence, type Premises } from '../../core/premises';
+import type { Licence, Premises } from '../../core/premises';
 import { and, desc, eq, inArray, isNull, sql, type SQL } from 'drizzle-orm';
 import type { PgColumn } from 'drizzle-orm/pg-core';
 import { CANDIDATES, FIELD_TESTS, GUIDE, SIGNS } from '../../catalog';
@@ -288,10 +288,7 @@ function factsOf(known: {
     today: localDay(around.now, property.timeZone),
     nowHour,
     real: around.real,
-    licensed: isValidOn(
-      around.licence,
-      dayOfWork({ ...stopsFromRows(known.stops), today: localDay(around.now, property.timeZone) }),
-    ),
+    licence: around.licence,
     property: {
       name: property.name,
       hemisphere: property.latitude < 0 ? 'south' : 'north',
@@ -371,7 +368,7 @@ export async function settle(
   tx: Tx,
   caseId: string,
   key: string,
-  tick: { by: string; at: Date } | null,
+  tick: { by: string; at: Date; said: string | null } | null,
 ): Promise<void> {
   const here = and(
     eq(t.settlements.workspaceId, tx.workspaceId),

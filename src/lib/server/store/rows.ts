@@ -110,5 +110,10 @@ export function stopsFromRows(
 }
 
 export function settledFromRows(rows: readonly Row<typeof tables.settlements>[]): CaseFacts['settled'] {
-  return Object.fromEntries(rows.map((row) => [row.key, { by: row.by, at: row.at.toISOString() }]));
+  return Object.fromEntries(
+    rows.map(({ key, by, at, said }) => [
+      key,
+      { by, at: at.toISOString(), ...(said === null ? {} : { said }) },
+    ]),
+  );
 }

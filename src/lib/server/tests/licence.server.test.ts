@@ -33,10 +33,16 @@ describe('a licence', () => {
     expect(half.text).toContain('is missing. Type or choose it.');
     expect(await licenceOf(OFFICE)).toBeNull();
 
+    const { status, text } = await boss.post('/people?/licence', {
+      ...{ personId, 'licence.category': 'turf', 'licence.number': 'OST-9', 'licence.by': 'Ostermere' },
+    });
+    expect([status, text]).toEqual([400, expect.stringContaining('What the licence covers')]);
+
     const whole = {
       ...{
         personId,
         'licence.category': 'turf',
+        'licence.covers.turf': 'on',
         'licence.number': 'OST-9',
         'licence.by': 'Ostermere district',
       },
@@ -47,7 +53,13 @@ describe('a licence', () => {
     expect(await licenceOf(OFFICE)).toBeNull();
     expect((await boss.post('/people?/licence', whole)).status).toBe(200);
     expect(await licenceOf(OFFICE)).toEqual({
-      ...{ category: 'turf', number: 'OST-9', by: 'Ostermere district', until: '2028-01-31' },
+      ...{
+        category: 'turf',
+        covers: ['turf'],
+        number: 'OST-9',
+        by: 'Ostermere district',
+        until: '2028-01-31',
+      },
     });
 
     const none = {
@@ -70,6 +82,7 @@ describe('a licence', () => {
         ...{
           personId,
           'licence.category': 'turf',
+          'licence.covers.turf': 'on',
           'licence.number': 'OST-4102',
           'licence.by': 'Ostermere district',
         },
@@ -78,9 +91,9 @@ describe('a licence', () => {
       // The licence stands in the log form of whoever holds a valid one.
       return (await (await asAccount(base, 'technician')).get('/cases/6/log')).text;
     };
-    expect(await until('2027-09-15')).toContain('OST-4102');
-    expect(await until('2027-09-14')).not.toContain('OST-4102');
-    expect((await boss.get('/cases/6/log')).text).not.toContain('OST-4102');
+    expect(await until('2027-09-15')).toContain('value="OST-4102"');
+    expect(await until('2027-09-14')).not.toContain('value="OST-4102"');
+    expect((await boss.get('/cases/6/log')).text).not.toContain('value="OST-4102"');
     await owner.db.execute(
       sql`update memberships set licence = ${JSON.stringify(was)}::jsonb where workspace_id = ${FIRM} and person_id = ${personId}`,
     );

@@ -52,7 +52,7 @@
       {/if}
       {#if record.note}<p class="small">{record.note}</p>{/if}
       {#if record.ticked.length > 0}<p class="soft small">
-          Ticked: {record.ticked.map((t) => tickText(t.code)).join(', ')}
+          Ticked: {record.ticked.map((t) => tickText(t.code) + (t.said ? ` (“${t.said}”)` : '')).join(', ')}
         </p>{/if}
       {#if correct && !old}<button type="button" class="button button-plain" onclick={() => correct(record)}
           >Correct this entry</button

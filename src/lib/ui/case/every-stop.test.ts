@@ -100,7 +100,14 @@ function factsOf(card: LabelCard, surrounding: Surrounding, measure: MeasureBody
   };
   return {
     ...{ rules: [], ownThresholds: [], number: 4, title: 't', openedOn: TODAY, today: TODAY, nowHour: NOON },
-    ...{ real: false, elsewhere: 0, licensed: true, states: {}, settled: {}, ground: null, records: [] },
+    licence: {
+      category: 'all',
+      covers: ['turf', 'household', 'wood', 'health'],
+      number: '1',
+      by: 'b',
+      until: null,
+    },
+    ...{ real: false, elsewhere: 0, states: {}, settled: {}, ground: null, records: [] },
     property: {
       name: 'p',
       hemisphere: 'north',

@@ -5,7 +5,7 @@
   import { getToday, getZone } from './today';
   import { getMayChange } from './may';
   import type { SettledCaution } from '../../core/case';
-  import { wayOutOf } from '../../core/safety';
+  import { tickSays, wayOutOf } from '../../core/safety';
   import { cautionWords, RANK_WORDS, WAY_OUT_WORDS } from '../../words';
   import { getShow } from './show';
   const show = getShow();
@@ -23,6 +23,14 @@
       : '',
   );
   const wayOut = $derived(wayOutOf(item.caution));
+  /** What is wrong with what was written beside a tick. */
+  const unsaid = $derived(
+    tickSays(item.caution)
+      ? (page.form?.errors as { path: string; message: string }[] | undefined)?.find(
+          ({ path }) => path === 'said',
+        )?.message
+      : undefined,
+  );
   const look = $derived(item.settled ? 'settled' : item.caution.rank);
 </script>
 
@@ -43,7 +51,9 @@
     {item.settled ? 'Settled' : RANK_WORDS[item.caution.rank]} · {words.title}
   </p>
   {#if item.settled}
-    <p class="small">{words.tick}: {item.settled.by}, {at}</p>
+    <p class="small">
+      {words.tick}: {item.settled.said ? `“${item.settled.said}”, ` : ''}{item.settled.by}, {at}
+    </p>
   {:else}
     <p class="small">{words.text}</p>
     {#if wayOut}<p class="small soft">Way out: {WAY_OUT_WORDS[wayOut]}.</p>{/if}
@@ -76,7 +86,21 @@
       <input type="hidden" name="key" value={item.key} />
       <input type="hidden" name="tick" value={item.settled ? 'off' : 'on'} />
       {#if item.settled}<button class="untick">Take the tick back</button>
-      {:else}<button class="button tick">{words.tick}</button>{/if}
+      {:else}
+        {#if tickSays(item.caution)}
+          <label class="field-label" for="said-{item.key}">Its number, or why none is wanted</label>
+          <input
+            id="said-{item.key}"
+            name="said"
+            class="field-input said"
+            maxlength="200"
+            required
+            autocomplete="off"
+          />
+          {#if unsaid}<p class="field-error" role="alert">{unsaid}</p>{/if}
+        {/if}
+        <button class="button tick">{words.tick}</button>
+      {/if}
     </form>
   {/if}
 </section>
@@ -128,6 +152,10 @@
     font-size: 0.95rem;
     text-align: left;
     justify-content: flex-start;
+  }
+  .said {
+    width: 20rem;
+    max-width: 100%;
   }
   .untick {
     background: none;

@@ -58,7 +58,9 @@ export const contentShape = z.strictObject({
         closedOn: day.nullable(),
         stops: z.array(z.strictObject({ ...stop.shape, upstream: z.record(short, z.number().int()) })).max(8),
         history: z.array(stop).max(10_000),
-        settlements: z.array(z.strictObject({ key: short, by: short, at: moment })).max(1000),
+        settlements: z
+          .array(z.strictObject({ key: short, by: short, at: moment, said: short.optional() }))
+          .max(1000),
         /** Worked out on the bench alone and kept into the case: what was typed. */
         keptJobs: z
           .array(
@@ -107,7 +109,9 @@ export const contentShape = z.strictObject({
         person: short,
         licence: short.nullable(),
         note: long,
-        ticked: z.array(z.strictObject({ code: short, by: short, at: moment })).max(200),
+        ticked: z
+          .array(z.strictObject({ code: short, by: short, at: moment, said: short.optional() }))
+          .max(200),
         planned: z.strictObject({ product: quantity, area: quantity }).nullable(),
         chosenBecause: long.nullable().optional(),
         outside: z

@@ -123,7 +123,10 @@ export async function contentOf(tx: Tx): Promise<Content> {
         history: savedIn(history, id),
         settlements: settlements
           .filter((settled) => settled.caseId === id)
-          .map(({ key, by, at }) => ({ key, by, at: at.toISOString() })),
+          .map(({ key, by, at, said }) => ({
+            ...{ key, by, at: at.toISOString() },
+            ...(said === null ? {} : { said }),
+          })),
         ...(jobs.length > 0 ? { keptJobs: jobs } : {}),
       };
     }),

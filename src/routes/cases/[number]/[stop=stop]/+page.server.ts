@@ -2,7 +2,9 @@ import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import { assess, type AnsweredStop, type MeasureBody, outsideOf } from '$lib/core/case';
 import { STOPS } from '$lib/core/labels';
 import { isRefused, type Refusal } from '$lib/core/result';
-import { fieldsOf, isId, knownNames, numberIn, parseRecord, parseStop, type Fields } from '$lib/forms';
+import { fieldsOf, isId, knownNames, numberIn, parseRecord, parseStop, parseTick } from '$lib/forms';
+import type { Fields } from '$lib/forms';
+import { tickSays } from '$lib/core/safety';
 import type { Tx } from '$lib/server/db/client';
 import { sentencesOf } from '$lib/server/session/answer';
 import { localDay } from '$lib/server/session/clock';
@@ -50,23 +52,34 @@ export const actions: Actions = {
 
   settle: async (event) => {
     const fields = fieldsOf(await event.request.formData());
-    const key = fields.get('key') ?? '';
-    const off = fields.get('tick') === 'off';
+    const form = parseTick(fields);
+    if (isRefused(form)) return refuse(form.refused, fields);
+    const { key, said, tick } = form.ok;
+    const off = tick === 'off';
     const known = await onCase(event, async (tx, loaded) => {
       // Only what is open now and may be settled by an act can be ticked.
       const caution = assess(loaded.facts).cautions.find(
         (c) => c.key === key && c.caution.settledBy === 'tick',
       );
-      if (!caution) return false;
+      if (!caution) return 'unknown';
+      if (!off && tickSays(caution.caution) && said === '') return 'unsaid';
       await settle(
         tx,
         loaded.id,
         key,
-        off ? null : { by: event.locals.who.person.name, at: event.locals.around.now },
+        off
+          ? null
+          : {
+              by: event.locals.who.person.name,
+              at: event.locals.around.now,
+              said: said === '' ? null : said,
+            },
       );
-      return true;
+      return 'done';
     });
-    if (!known)
+    if (known === 'unsaid')
+      return refuse([{ code: 'invalid-input', path: 'said', facts: { expected: 'needed' } }], fields);
+    if (known === 'unknown')
       return fail(400, {
         errors: [{ path: 'key', message: 'There is no such caution to tick on this case.' }],
       });

@@ -1,20 +1,18 @@
-import { readFileSync } from 'node:fs';
-import { describe, expect, it } from 'vitest';
 import { CANDIDATES, DEMONSTRATION_LABELS, FIELD_TESTS, GUIDE, SIGNS } from '../../catalog';
-import type { Finding, Surrounding } from '../identify';
-import type { LabelCard, LabelUse } from '../labels';
-import { PREMISES_KEYS, type PremisesFact } from '../premises';
-import type { ApplicationRecord } from '../record';
-import { wayOutOf } from '../safety';
-import type { Forecast } from '../schedule';
-import { addDays, parseDay, quantity, type CalendarDay } from '../units';
-import { assess, type CaseFacts, type MixBody, type StopBodies } from '.';
+import type { Finding, Surrounding } from '../../core/identify';
+import type { LabelCard, LabelUse } from '../../core/labels';
+import { PREMISES_KEYS, type LicenceCategory, type PremisesFact } from '../../core/premises';
+import type { ApplicationRecord } from '../../core/record';
+import type { Forecast } from '../../core/schedule';
+import { addDays, parseDay, quantity, type CalendarDay } from '../../core/units';
+import type { CaseFacts, MixBody, StopBodies } from '../../core/case';
 
 /**
  * Situations in which advice could hurt somebody, each told as it happens and tried over the whole case. docs/safety.md
- * lists them with what Nimsy does; this file and that page are held together.
+ * lists them with what Nimsy does; this file and that page are held together by `situations.test.ts`, and
+ * `situations.server.test.ts` walks the nine stops of each on a running server.
  */
-interface Situation {
+export interface Situation {
   readonly told: string;
   /** What Nimsy does, in words, as docs/safety.md says it. */
   readonly does: string;
@@ -35,7 +33,8 @@ interface Situation {
   readonly hour?: number;
   readonly before?: readonly { readonly label: string; readonly daysAgo: number }[];
   readonly settled?: readonly string[];
-  readonly licensed?: true;
+  readonly licence?: readonly LicenceCategory[];
+  readonly licenceUntil?: string;
   readonly real?: true;
   readonly until?: string;
   /** "rank key" of cautions that stand, or must not. */
@@ -46,7 +45,7 @@ interface Situation {
 const TUBES = { 'mud-tubes': false, 'hollow-wood': true } as const;
 const NO_WASH: Partial<MixBody> = { tankName: 'Knapsack', tank: quantity(15, 'l') };
 
-const SITUATIONS: readonly Situation[] = [
+export const SITUATIONS: readonly Situation[] = [
   {
     told: 'A tangled web low under the boards, a spider without a red mark: somebody takes the harmful ones as ruled out.',
     does: 'The Halt on harmful spiders stays: a violin is faint and a red mark can be missing. “Not seen” lifts nothing.',
@@ -223,14 +222,32 @@ const SITUATIONS: readonly Situation[] = [
   },
   {
     told: 'A firm with a licensed person at a wasp nest in the ground.',
-    does: 'The Halt becomes a Care for that person alone: the second person, the kit, the way out, the permit.',
-    ...{ at: 'ground', signs: { 'flier-look': 'bright-smooth' }, named: 'yellowjacket', licensed: true },
-    ...{ stands: ['care must-rule-out:yellowjacket'], not: ['halt must-rule-out:yellowjacket'] },
+    does: 'The Halt becomes Cares for that person alone: the second person, the kit, the way out; and the permit or report, by its number.',
+    ...{ at: 'ground', signs: { 'flier-look': 'bright-smooth' }, named: 'yellowjacket', licence: ['health'] },
+    stands: ['care must-rule-out:yellowjacket', 'care permit-or-report:yellowjacket'],
+    not: ['halt must-rule-out:yellowjacket'],
+  },
+  {
+    told: 'The same person, whose licence ran out the week before.',
+    does: 'The Halt is back, and says so.',
+    ...{ at: 'ground', signs: { 'flier-look': 'bright-smooth' }, named: 'yellowjacket', licence: ['health'] },
+    ...{ licenceUntil: '2027-09-08', stands: ['halt must-rule-out:yellowjacket'] },
+  },
+  {
+    told: 'A green-keeper with a licence for lawns, at termites in the cellar.',
+    does: 'Halt: a licence opens the work of its own category alone.',
+    ...{ at: 'cellar', signs: { 'mud-tubes': true }, named: 'termite', licence: ['turf', 'household'] },
+    stands: ['halt must-rule-out:termite'],
   },
   {
     told: 'The same person at a nest of bumble bees.',
     does: 'The Halt stays: no licence opens what is protected.',
-    ...{ at: 'ground', signs: { 'flier-look': 'round-furry' }, named: 'bumble-bee', licensed: true },
+    ...{
+      at: 'ground',
+      signs: { 'flier-look': 'round-furry' },
+      named: 'bumble-bee',
+      licence: ['turf', 'health'],
+    },
     stands: ['halt must-rule-out:bumble-bee'],
   },
   {
@@ -322,6 +339,18 @@ const SITUATIONS: readonly Situation[] = [
     stands: ['halt licence-needed'],
   },
   {
+    told: 'The same product, whose label names rooms as its category, and a licence for lawns.',
+    does: 'Halt: the category that the label names is the one that counts.',
+    ...{ at: 'lawn', named: 'chafer-grub', label: 'thornrigg-quick', licence: ['turf'] },
+    ...{ card: { more: { licenceCategory: 'household' } }, stands: ['halt licence-needed'] },
+  },
+  {
+    told: 'The same product and licence, and a label that names no category.',
+    does: 'No Halt for that: a licence for lawns covers work on a lawn.',
+    ...{ at: 'lawn', named: 'chafer-grub', label: 'thornrigg-quick', licence: ['turf'] },
+    not: ['halt licence-needed'],
+  },
+  {
     told: 'A spray that repels, for pharaoh ants in a bakery.',
     does: 'Halt: it would split the nest into many.',
     ...{ at: 'kitchen', named: 'pharaoh-ant', label: 'limewath-dust', look: { damp: 'dry' } },
@@ -405,9 +434,14 @@ const SITUATIONS: readonly Situation[] = [
   },
 ];
 
-const day = (text: string): CalendarDay => parseDay(text) ?? expect.fail(text);
+/** What the situation names has to be there: a test of what is missing would prove nothing. */
+function there<T>(found: T | null | undefined, name: string): T {
+  if (found === null || found === undefined) throw new Error(`There is no ${name}.`);
+  return found;
+}
+const day = (text: string): CalendarDay => there(parseDay(text), text);
 
-function factsOf(s: Situation): CaseFacts {
+export function factsOf(s: Situation): CaseFacts {
   const today = day(s.on ?? '2027-09-15');
   const noon = Date.parse(`${today}T12:00:00Z`) / 3_600_000;
   const fair: Forecast = {
@@ -420,10 +454,18 @@ function factsOf(s: Situation): CaseFacts {
       rainMm: 0,
     })),
   };
-  const candidate = CANDIDATES.find((c) => c.id === s.named);
-  if (s.named) expect(candidate, s.named).toBeDefined();
-  const shipped = DEMONSTRATION_LABELS.find((card) => card.id === s.label);
-  if (s.label) expect(shipped, s.label).toBeDefined();
+  const candidate = s.named
+    ? there(
+        CANDIDATES.find((c) => c.id === s.named),
+        s.named,
+      )
+    : undefined;
+  const shipped = s.label
+    ? there(
+        DEMONSTRATION_LABELS.find((card) => card.id === s.label),
+        s.label,
+      )
+    : undefined;
   const card = shipped && {
     ...shipped,
     ...s.card,
@@ -449,7 +491,13 @@ function factsOf(s: Situation): CaseFacts {
       nowHour: noon,
       elsewhere: 0,
     },
-    ...{ real: s.real ?? false, licensed: s.licensed ?? false, states: {} },
+    ...{ real: s.real ?? false, states: {} },
+    licence: s.licence
+      ? {
+          ...{ category: 'as printed', covers: s.licence, number: 'OST-1', by: 'Ostermere district' },
+          until: s.licenceUntil ? day(s.licenceUntil) : null,
+        }
+      : null,
     settled: Object.fromEntries(
       (s.settled ?? []).map((key) => [key, { by: 'x', at: '2027-09-15T08:00:00Z' }]),
     ),
@@ -472,7 +520,14 @@ function factsOf(s: Situation): CaseFacts {
     stops: {
       look: {
         ...{ surrounding: s.at, lengthMm: null, where: 'there', signs: s.signs ?? {}, test: 'turf-flap' },
-        ...{ frame: quantity(1, 'm2'), counts: [], vigour: 'fair', flowering: false, damp: null, note: '' },
+        ...{
+          frame: quantity(1, 'm2'),
+          counts: [null],
+          vigour: 'fair',
+          flowering: false,
+          damp: null,
+          note: '',
+        },
         ...s.look,
       },
       ...(candidate
@@ -535,7 +590,7 @@ function factsOf(s: Situation): CaseFacts {
 }
 
 const recordOf = (label: string, doneOn: CalendarDay, i: number): ApplicationRecord => ({
-  ...{ id: `r${i}`, caseNumber: 4, label: { id: label, version: 1, name: label }, pest: 'x', doneOn },
+  ...{ id: `r${i}`, caseNumber: 3, label: { id: label, version: 1, name: label }, pest: 'x', doneOn },
   ...{ startedAt: '08:00', endedAt: '09:00', product: quantity(1, 'ml'), finished: null },
   ...{
     area: quantity(336, 'm2'),
@@ -547,40 +602,4 @@ const recordOf = (label: string, doneOn: CalendarDay, i: number): ApplicationRec
     note: '',
   },
   ...{ ticked: [], planned: null, corrects: null, loggedAt: '' },
-});
-
-const standingIn = (s: Situation): string[] =>
-  assess(factsOf(s))
-    .cautions.filter((c) => c.settled === null)
-    .map(({ caution, key }) => `${caution.rank} ${key}`);
-
-describe('a situation in which somebody could be hurt', () => {
-  it.each(SITUATIONS)('$told', (s) => {
-    const standing = standingIn(s);
-    for (const wanted of s.stands ?? []) expect(standing).toContain(wanted);
-    for (const unwanted of s.not ?? []) expect(standing).not.toContain(unwanted);
-    // While a Halt is open nothing may be measured out: the view says so to every screen.
-    if (s.stands?.some((key) => key.startsWith('halt')))
-      expect(assess(factsOf(s)).halts.length).toBeGreaterThan(0);
-  });
-
-  it('has one way out of every Halt: a tick where it is an act, and a licence for nothing that a label says', () => {
-    const halts = SITUATIONS.flatMap((s) => assess(factsOf(s)).cautions.map(({ caution }) => caution)).filter(
-      ({ rank }) => rank === 'halt',
-    );
-    expect(new Set(halts.map(wayOutOf))).toEqual(new Set(['evidence', 'act', 'change', 'qualified', 'none']));
-    for (const halt of halts) {
-      expect(wayOutOf(halt) === 'act', halt.code).toBe(halt.settledBy === 'tick');
-      if (wayOutOf(halt) === 'qualified') expect(['must-rule-out', 'licence-needed']).toContain(halt.code);
-      if (halt.facts.status === 'protected') expect(['evidence', 'none']).toContain(wayOutOf(halt));
-    }
-    expect(wayOutOf({ ...halts[0]!, rank: 'care' })).toBeNull();
-  });
-
-  it('stands in docs/safety.md, each with what Nimsy does', () => {
-    const page = readFileSync('docs/safety.md', 'utf8');
-    const rows = SITUATIONS.map(({ told, does }, i) => `${i + 1}. ${told} _${does}_`);
-    expect(page.split('\n').filter((line) => /^\d+\. /.test(line))).toEqual(rows);
-    expect(SITUATIONS.length).toBeGreaterThanOrEqual(40);
-  });
 });
