@@ -48,6 +48,10 @@
             </div>
           {/snippet}
         </KeptForm>
+        <form method="POST" action="?/remove">
+          <input type="hidden" name="personId" value={id} />
+          <button class="button button-plain">Take {id === data.self ? 'yourself' : name} out</button>
+        </form>
         {#if !data.household}
           <details class="licence">
             <summary
@@ -63,7 +67,7 @@
                     label="Category"
                     name="licence.category"
                     value={licence?.category ?? ''}
-                    width="14rem"
+                    width="20rem"
                     hint="what it allows, as printed on it"
                   />
                   <fieldset class="covers">
@@ -89,10 +93,6 @@
             </KeptForm>
           </details>
         {/if}
-        <form method="POST" action="?/remove">
-          <input type="hidden" name="personId" value={id} />
-          <button class="button button-plain">Take {id === data.self ? 'yourself' : name} out</button>
-        </form>
       </li>
     {/each}
   </ul>
@@ -156,6 +156,17 @@
     grid-template-columns: minmax(12rem, 1fr) 19rem 11rem;
     gap: 0.4rem 1.4rem;
     align-items: center;
+  }
+  .licence {
+    grid-column: 1 / -1;
+  }
+  .covers {
+    border: 0;
+    padding: 0;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 1.4rem;
+    width: 100%;
   }
   .member > span {
     overflow-wrap: anywhere;

@@ -13,6 +13,7 @@
     min-height: 2.4rem;
   }
   input {
+    flex: none;
     width: 1.25rem;
     height: 1.25rem;
     accent-color: var(--petrol);
