@@ -41,3 +41,5 @@ export { parseCalibration, parseEquipment, SIZE_UNITS } from './equipment-form';
 export type { CalibrationForm, EquipmentForm } from './equipment-form';
 export { carriedOver, opensIn } from './bench-units';
 export { parseTick } from './tick-form';
+export { parseFounding } from './founding-form';
+export type { Founding } from './founding-form';

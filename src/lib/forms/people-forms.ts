@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { LICENCE_CATEGORIES } from '../core/premises';
 import type { Result } from '../core/result';
 import { dayField, neededText, orNothing, treeOf, type Fields } from './fields';
+import { foundingShape } from './founding-form';
 import { read } from './shape';
 
 const LEAST_PASSWORD = 10;
@@ -27,8 +28,8 @@ const someone = { name: neededText(80), email, password };
 
 const signInForm = z.object({ email, password: z.string().max(MOST_PASSWORD) });
 const welcomeForm = z.discriminatedUnion('how', [
-  z.object({ how: z.literal('people'), workspace: neededText(80), ...someone }),
-  z.object({ how: z.literal('only-me'), workspace: neededText(80), name: neededText(80) }),
+  z.object({ how: z.literal('people'), ...someone, ...foundingShape }),
+  z.object({ how: z.literal('only-me'), name: neededText(80), ...foundingShape }),
 ]);
 const joinForm = z.object(someone);
 const emailForm = z.object({ email });

@@ -13,6 +13,7 @@ import {
   zoneField,
   type Fields,
 } from './fields';
+import { phone, WORKSPACE_KINDS } from './founding-form';
 import { parseWorkspace } from './people-forms';
 import { read } from './shape';
 
@@ -61,11 +62,9 @@ const threshold = z
     params: { expected: 'not-below-least' },
   }) as unknown as z.ZodType<OwnThreshold>;
 
-const phone = plainText(60);
-
 export const settingsShape = z.object({
   /** In a household nobody is licensed, whatever is typed. */
-  kind: z.enum(['firm', 'household']).default('firm'),
+  kind: z.enum(WORKSPACE_KINDS).default('firm'),
   units: z.enum(['metric', 'us', 'uk']).default('metric'),
   timeZone: zoneField.default('UTC'),
   currency: z.preprocess(

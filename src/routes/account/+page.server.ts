@@ -1,5 +1,5 @@
 import { redirect } from '@sveltejs/kit';
-import { fieldsOf, isId, parseBeginning, parseNewPassword, parseWorkspace } from '$lib/forms';
+import { fieldsOf, isId, parseBeginning, parseFounding, parseNewPassword, parseWorkspace } from '$lib/forms';
 import { withWorkspace } from '$lib/server/db/client';
 import { readForm, wrongField } from '$lib/server/session/answer';
 import { dropSession, setSession } from '$lib/server/session/cookie';
@@ -14,6 +14,7 @@ import {
   openSession,
   workspacesOf,
 } from '$lib/server/session/people';
+import { startSettings } from '$lib/server/store/settings';
 import { furnish } from '$lib/server/store/workspaces';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -33,11 +34,14 @@ export const actions: Actions = {
   },
 
   found: async ({ locals, request }) => {
-    const form = await readForm(request, parseWorkspace);
+    const form = await readForm(request, parseFounding);
     if (!form.valid) return form.answer;
     const { db, person, token } = locals;
     const { id } = await foundWorkspace(db, person.id, form.data.workspace);
-    await withWorkspace(db, id, furnish);
+    await withWorkspace(db, id, async (tx) => {
+      await furnish(tx);
+      await startSettings(tx, form.data);
+    });
     if (token !== undefined) await chooseWorkspace(db, person.id, token, id);
     redirect(303, '/');
   },

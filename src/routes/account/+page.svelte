@@ -2,6 +2,7 @@
   import { draftsIn, forgetDrafts } from '$lib/offline/form-draft';
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
   import NewPassword from '$lib/ui/office/NewPassword.svelte';
+  import Founding from '$lib/ui/office/Founding.svelte';
   import Field from '$lib/ui/parts/Field.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
   import { ROLE_WORDS } from '$lib/words';
@@ -74,9 +75,7 @@
       <summary>Found another workspace</summary>
       <KeptForm action="?/found" reload>
         {#snippet children(sending)}
-          <div class="fields">
-            <Field label="Name of the household or firm" name="workspace" width="20rem" />
-          </div>
+          <Founding was={(name) => (form && 'fields' in form ? (form.fields?.[name] ?? '') : '')} />
           <div class="actions"><button class="button" disabled={sending}>Found it</button></div>
         {/snippet}
       </KeptForm>

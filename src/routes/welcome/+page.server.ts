@@ -5,6 +5,7 @@ import { withWorkspace } from '$lib/server/db/client';
 import { readForm, wrongField } from '$lib/server/session/answer';
 import { setSession } from '$lib/server/session/cookie';
 import { firstPerson, foundWorkspace, openSession } from '$lib/server/session/people';
+import { startSettings } from '$lib/server/store/settings';
 import { furnish } from '$lib/server/store/workspaces';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -50,7 +51,10 @@ export const actions: Actions = {
     );
     if (personId === null) return wrongField(409, '', 'Somebody was quicker: there is an owner already.');
     const workspace = await foundWorkspace(locals.db, personId, chosen.workspace);
-    await withWorkspace(locals.db, workspace.id, furnish);
+    await withWorkspace(locals.db, workspace.id, async (tx) => {
+      await furnish(tx);
+      await startSettings(tx, chosen);
+    });
     if (chosen.how === 'people') setSession(cookies, url, await openSession(locals.db, personId));
     redirect(303, '/');
   },

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Founding from '$lib/ui/office/Founding.svelte';
   import Field from '$lib/ui/parts/Field.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
   import type { PageProps } from './$types';
@@ -58,12 +59,6 @@
         </fieldset>
         <div class="fields">
           <Field label="Your name" name="name" autocomplete="name" value={was('name')} width="16rem" />
-          <Field
-            label="Name of the household or firm"
-            name="workspace"
-            value={was('workspace')}
-            width="20rem"
-          />
         </div>
         {#if how === 'people'}
           <div class="fields">
@@ -85,6 +80,7 @@
             />
           </div>
         {/if}
+        <Founding {was} />
         <div class="actions"><button class="button button-main" disabled={sending}>Begin</button></div>
       {/snippet}
     </KeptForm>

@@ -1,5 +1,5 @@
 import { and, eq, sql } from 'drizzle-orm';
-import type { Settings } from '../../forms';
+import { DEFAULT_SETTINGS, type Founding, type Settings } from '../../forms';
 import type { Tx } from '../db/client';
 import { workspaces } from '../db/schema';
 
@@ -16,4 +16,17 @@ export async function saveSettings(
     .where(and(eq(workspaces.id, tx.workspaceId), eq(workspaces.settingsRevision, basedOn)))
     .returning({ id: workspaces.id });
   return saved.length === 1;
+}
+
+/** What was said when the workspace was founded; what nobody was asked for stands at its default. */
+export async function startSettings(
+  tx: Tx,
+  { workspace, kind, timeZone, emergency }: Founding,
+): Promise<boolean> {
+  const settings = {
+    ...DEFAULT_SETTINGS,
+    ...{ kind, timeZone },
+    emergency: { ...DEFAULT_SETTINGS.emergency, ...emergency },
+  };
+  return saveSettings(tx, workspace, settings, 1);
 }

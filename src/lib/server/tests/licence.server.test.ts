@@ -99,3 +99,30 @@ describe('a licence', () => {
     );
   });
 });
+
+describe('a workspace that is founded', () => {
+  it('has the numbers of its place on the emergency card from the first minute, and its clock', async () => {
+    const visitor = await asAccount(base, 'householder');
+    const founded = await visitor.post('/account?/found', {
+      ...{ workspace: 'Weir Cottage', kind: 'household', timeZone: 'Europe/Berlin' },
+      ...{ 'emergency.poison': '555 0142', 'emergency.police': '112' },
+    });
+    expect(founded.status).toBe(303);
+    const card = (await visitor.get('/emergency')).text;
+    expect(card).toContain('555 0142');
+    expect(card).not.toContain('was never filled in');
+    expect((await visitor.get('/')).text).not.toContain('Whom do you call');
+    expect((await visitor.get('/settings')).text).toMatch(/<option value="Europe\/Berlin" selected/);
+    // In a household nobody writes a licence down.
+    expect((await visitor.get('/people')).text).not.toContain('No licence');
+  });
+
+  it('asks again for what was left blank, and refuses a clock that is none', async () => {
+    const visitor = await asAccount(base, 'householder');
+    const wrong = await visitor.post('/account?/found', { workspace: 'Nowhere', timeZone: 'Middle/Earth' });
+    expect(wrong.status).toBe(400);
+    expect((await visitor.post('/account?/found', { workspace: 'Blank', timeZone: '' })).status).toBe(303);
+    expect((await visitor.get('/')).text).toContain('Whom do you call');
+    expect((await visitor.get('/emergency')).text).toContain('was never filled in');
+  });
+});
