@@ -10,6 +10,9 @@ import {
   parseSettings,
   parseShare,
   parseSignIn,
+  parseFounding,
+  parseLicence,
+  parseTick,
   parseWelcome,
   readSettings,
 } from '.';
@@ -119,12 +122,50 @@ describe('people, as they type themselves', () => {
 
   it('begin alone without an address, or as an owner with one', () => {
     expect(answerOf(parseWelcome(fields({ how: 'only-me', name: 'A', workspace: 'W' })))).toEqual({
-      how: 'only-me',
-      name: 'A',
-      workspace: 'W',
+      ...{ how: 'only-me', name: 'A', workspace: 'W', kind: 'firm', timeZone: 'UTC' },
+      emergency: { poison: '', police: '' },
     });
     expect(sentences(parseWelcome(fields({ how: 'people', name: 'A', workspace: 'W' })))).toHaveLength(2);
     expect(sentences(parseWelcome(fields({ how: 'root', name: 'A', workspace: 'W' })))).toHaveLength(1);
+  });
+
+  it('found a workspace with what it is, its clock and the numbers of its place, or with none of them', () => {
+    const typed = { workspace: ' Weir Cottage ', kind: 'household', timeZone: 'Europe/Berlin' };
+    expect(
+      answerOf(
+        parseFounding(fields({ ...typed, 'emergency.poison': '555 0142', 'emergency.police': '112' })),
+      ),
+    ).toEqual({
+      ...{ workspace: 'Weir Cottage', kind: 'household', timeZone: 'Europe/Berlin' },
+      emergency: { poison: '555 0142', police: '112' },
+    });
+    expect(answerOf(parseFounding(fields({ workspace: 'W', timeZone: '' })))).toMatchObject({
+      timeZone: 'UTC',
+    });
+    expect(sentences(parseFounding(fields({ workspace: '', timeZone: 'Middle/Earth' })))).toHaveLength(2);
+  });
+
+  it('write a licence down whole, with what it covers, or none at all', () => {
+    const personId = '00000000-0000-4000-8000-000000000001';
+    const whole = {
+      ...{ personId, 'licence.category': 'Turf', 'licence.number': 'OST-9', 'licence.by': 'Ostermere' },
+      ...{ 'licence.covers.turf': 'on', 'licence.covers.health': 'on', 'licence.until': '' },
+    };
+    expect(answerOf(parseLicence(fields(whole))).licence).toEqual({
+      ...{ category: 'Turf', covers: ['turf', 'health'], number: 'OST-9', by: 'Ostermere', until: null },
+    });
+    expect(answerOf(parseLicence(fields({ personId, 'licence.number': ' ' }))).licence).toBeNull();
+    // One tick alone is not nothing: the rest is asked for.
+    expect(sentences(parseLicence(fields({ personId, 'licence.covers.wood': 'on' })))).toHaveLength(3);
+    expect(sentences(parseLicence(fields({ ...whole, 'licence.covers.all': 'on' })))).toHaveLength(1);
+  });
+
+  it('tick with what they wrote beside it, and never more than a line of it', () => {
+    expect(answerOf(parseTick(fields({ key: 'permit-or-report:hornet', said: ' P-118 ' })))).toEqual({
+      ...{ key: 'permit-or-report:hornet', tick: 'on', said: 'P-118' },
+    });
+    expect(answerOf(parseTick(fields({ key: 'x', tick: 'off' }))).tick).toBe('off');
+    expect(sentences(parseTick(fields({ key: 'x', said: 'p'.repeat(201) })))).toHaveLength(1);
   });
 
   it('are invited into one of three roles, and see links of a few lengths', () => {

@@ -233,6 +233,14 @@ export const ASK_WORDS: Readonly<Record<Ask, Say>> = {
     text: 'Look at the plants before the start: no bee, no butterfly on them. A warm evening can have them late.',
     tick: 'Looked: none is flying',
   }),
+  bloomNow: (facts) => ({
+    title: 'Look for flowers right before the start',
+    text:
+      facts.where === 'lawn'
+        ? 'Clover, daisies and dandelions open within days of mowing. Where one is open, mow and look again, or wait.'
+        : 'Flowers, and those of the weeds below, open within days. Where one is open, cut it off or wait until it has faded.',
+    tick: 'Looked just now: no flower is open',
+  }),
   beforeBloom: (facts) => ({
     title: `Not in the ${days(Number(facts.days ?? 0))} before anything flowers`,
     text: 'It is still in the plant when the flower opens. Look at the buds, of the weeds as well.',
@@ -354,6 +362,7 @@ export const ASK_TICKED: Readonly<Record<Ask, string>> = {
   clippings: 'clippings stay on the lawn',
   pollinatorHours: 'an hour at which no bees fly',
   pollinatorDay: 'looked: no bees flying',
+  bloomNow: 'looked at the start: no flower open',
   beforeBloom: 'nothing about to flower',
   wearToMix: 'protective wear on, to mix',
   wearToApply: 'protective wear on, to put it down',

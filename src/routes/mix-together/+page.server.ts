@@ -1,4 +1,5 @@
 import { agendaOf, assess, type CaseFacts } from '$lib/core/case';
+import { restGoesOnto } from '$lib/core/safety';
 import { targetFor } from '$lib/core/site';
 import { quantity, valueIn } from '$lib/core/units';
 import { loadOpenCases } from '$lib/server/store/cases';
@@ -26,18 +27,23 @@ function jobOf(facts: CaseFacts) {
       filterOut: label.filterOut,
       step: facts.stops.mix?.step ?? null,
       tankName: facts.stops.mix?.tankName ?? '',
-      /** What the year still allows there once this job is done. */
-      room: allowance
-        ? quantity(
-            Math.max(
-              0,
-              allowance.allowed.value -
-                valueIn(allowance.used, allowance.allowed.unit) -
-                valueIn(allowance.now, allowance.allowed.unit),
-            ),
-            allowance.allowed.unit,
-          )
-        : null,
+      /**
+       * What the year still allows there once this job is done; none where a rinse cannot go over the ground at all: in
+       * rooms, cracks, mounds.
+       */
+      room: !restGoesOnto(label, facts.stops.look?.surrounding ?? 'lawn')
+        ? quantity(0, label.use.rate.unit)
+        : allowance
+          ? quantity(
+              Math.max(
+                0,
+                allowance.allowed.value -
+                  valueIn(allowance.used, allowance.allowed.unit) -
+                  valueIn(allowance.now, allowance.allowed.unit),
+              ),
+              allowance.allowed.unit,
+            )
+          : null,
     },
   ];
 }

@@ -152,6 +152,11 @@ export const RAISES = {
     if (s.label.use.keepFromLive && (!outdoors(s) || s.surrounding === 'wall'))
       where(s, found, 'liveWires', () => found.halt('liveWires', 'electric'));
   },
+  'use.notOnBloom': (s, found) => {
+    // What flowered when somebody looked is a Halt of its own; what opened since is seen only by looking again.
+    if (s.label.use.notOnBloom && OUTDOOR_GROUND.has(s.surrounding) && !s.flowering)
+      found.care('bloomNow', 'place', 'bloom', { where: s.surrounding });
+  },
   'use.reEntry': (s, found) => {
     const { use } = s.label;
     if (use.reEntry === 'none') return;

@@ -20,7 +20,7 @@ export const ASKS = [
   ...(['playArea', 'drains', 'airDucts', 'panels', 'well', 'vegetatedStrip', 'saturated'] as const),
   ...(['species', 'broadcast', 'noBroadcast', 'stationsClosed', 'groundPerDay', 'perHouse'] as const),
   ...(['dry', 'workers', 'airing', 'settled', 'clippings', 'pollinatorHours', 'pollinatorDay'] as const),
-  ...(['beforeBloom', 'wearToMix', 'wearToApply', 'respirator', 'fungicide'] as const),
+  ...(['bloomNow', 'beforeBloom', 'wearToMix', 'wearToApply', 'respirator', 'fungicide'] as const),
 ] as const;
 export type Ask = (typeof ASKS)[number];
 

@@ -48,7 +48,6 @@ export const WITHOUT_EFFECT: Readonly<Record<Exclude<Field, keyof typeof RAISES>
   'use.soilC': 'case: a Halt at When',
   'use.keepFromSun': 'schedule: which hours fit',
   'use.waterBufferM': 'handlingCautions: a Halt at Measure',
-  'use.notOnBloom': 'handlingCautions: a Halt where something flowers',
   'use.reEntryHours': 'handlingCautions: a Care at Place',
   'use.daysToEffect': 'review: when to count again',
   'use.protectsDays': 'review and choose',

@@ -192,6 +192,12 @@ export const SITUATIONS: readonly Situation[] = [
     stands: ['halt flowering-turf'],
   },
   {
+    told: 'The lawn was mown on Monday and nothing flowered; the work is on Wednesday, and nobody looked again.',
+    does: 'Care at Place: flowers are looked for right before the start, whatever was seen at Look.',
+    ...{ at: 'lawn', named: 'sod-webworm', label: 'tarnside-liquid' },
+    stands: ['care label-asks:bloomNow'],
+  },
+  {
     told: 'Bees kept next door, and a label with a clause for pollinators.',
     does: 'Care: the keeper is told two days before.',
     ...{ at: 'bed', named: 'aphid', label: 'yarrowfold-botanical', here: ['bees'] },

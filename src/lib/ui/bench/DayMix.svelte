@@ -141,8 +141,8 @@
           </p>
         {:else}
           <p class="end">
-            <span class="figure">The tank ends empty.</span> Three rinses, over the treated ground. What cannot
-            be drawn was not measured for this tank.
+            <span class="figure">The tank ends empty.</span> Three rinses, over lawn or soil that was treated; from
+            rooms, cracks and mounds closed and labelled. What cannot be drawn was not measured for this tank.
           </p>
         {/if}
       {/if}
