@@ -19,6 +19,12 @@ export type WishPoint = `wish-${Wish}` | 'wish-budget';
 /** Put down where hands and paws come, wet or loose. */
 const EXPOSED: ReadonlySet<Family> = new Set(['residual', 'soil-drench', 'dust', 'systemic']);
 const NATURAL: ReadonlySet<Family> = new Set(['culture', 'physical', 'living']);
+/** Groups of the resistance committee that are minerals: what abrades and dries out, and borates. */
+const MINERAL: ReadonlySet<string> = new Set(['UNM', '8D']);
+/** Ferric phosphate carries no group: it is no insecticide. */
+const isMineral = ({ actives }: CardInUse): boolean =>
+  actives.length > 0 &&
+  actives.every(({ name, group }) => MINERAL.has(group ?? '') || /^(ferric|iron) phosphate/i.test(name));
 
 /** Points that the wishes of a place take off a card, or give it. */
 export function wishPoints(
@@ -38,7 +44,7 @@ export function wishPoints(
   add('bees', use.notOnBloom || card.clauses.pollinators ? -20 : 0);
   add('water', use.waterBufferM !== null || card.clauses.aquatic ? -20 : 0);
   add('edibles', use.edibles === 'yes' ? 10 : NATURAL.has(family) ? 0 : -20);
-  add('no-synthetics', NATURAL.has(family) ? 10 : -50);
+  add('no-synthetics', NATURAL.has(family) ? 10 : isMineral(card) ? 0 : -50);
   add('no-licence', card.licenceNeeded === true ? -50 : 0);
   if (budget !== null && cost !== null && cost > budget) found.push({ because: 'wish-budget', points: -25 });
   return found;
