@@ -4,7 +4,6 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { pathToFileURL } from 'node:url';
-import postgres from 'postgres';
 import { openCluster, placeOf, urlOf } from './cluster.mjs';
 import { needPostgres } from './packages.mjs';
 import { freePort } from './ports.mjs';
@@ -23,6 +22,8 @@ export async function openBank() {
   const data = mkdtempSync(join(tmpdir(), 'nimsy-bank-'));
   const cluster = await openCluster(needPostgres(), data);
   const setup = await import(pathToFileURL(join(ROOT, 'build', 'setup.mjs')).href);
+  // Only here: this file is read before the packages are installed.
+  const { default: postgres } = await import('postgres');
   const urls = await ownDatabase(setup, cluster);
   await setup.prepare({
     ownerUrl: urls.owner,
