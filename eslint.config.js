@@ -1,5 +1,6 @@
 import js from '@eslint/js';
 import globals from 'globals';
+import regexp from 'eslint-plugin-regexp';
 import svelte from 'eslint-plugin-svelte';
 import ts from 'typescript-eslint';
 import svelteConfig from './svelte.config.js';
@@ -24,6 +25,15 @@ export default ts.config(
     },
   },
   {
+    // Whatever is typed or sent meets a pattern somewhere: one that backtracks once froze the server for hours.
+    plugins: { regexp },
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'regexp/no-super-linear-backtracking': ['error', { report: 'potential' }],
+      'regexp/no-super-linear-move': ['error', { report: 'potential', ignoreSticky: false }],
+    },
+  },
+  {
     files: ['**/*.svelte', '**/*.svelte.ts'],
     languageOptions: { parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'], svelteConfig } },
   },
@@ -44,6 +54,11 @@ export default ts.config(
           selector:
             "CallExpression[callee.property.name='slice'] > MemberExpression > CallExpression[callee.property.name='toISOString']",
           message: 'Take the day of the place: locals.around.today, localDay, or show.instantText.',
+        },
+        {
+          selector: "CallExpression[callee.object.name='request'][callee.property.name=/^(formData|json)$/]",
+          message:
+            'Bodies are bounded before they are taken apart: formOf, readJson (server/session/bodies.ts).',
         },
         {
           selector:

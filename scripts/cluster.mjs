@@ -16,13 +16,13 @@ import {
 
 import { dirname, join } from 'node:path';
 import { freePort } from './ports.mjs';
-import { Trouble, pause } from './say.mjs';
+import { Trouble, pause, say } from './say.mjs';
 
 const SUPERUSER = 'nimsy_super';
 const isRoot = process.getuid?.() === 0;
 
 /** @typedef {{ superuser: string, owner: string, app: string }} Secrets */
-/** @typedef {{ port: number, secrets: Secrets, adopted: boolean, stop: () => void }} Cluster */
+/** @typedef {{ port: number, secrets: Secrets, adopted: boolean, stop: () => void, startAgain: () => Promise<void>, runs: () => boolean }} Cluster */
 
 /**
  * Nimsy's own PostgreSQL under `data`, on loopback only, by password only. Made at the first start; an orphan of a
@@ -34,10 +34,48 @@ export async function openCluster(bin, data) {
   const dir = placeOf(data);
   const secrets = existsSync(join(dir, 'PG_VERSION')) ? readSecrets(data) : createCluster(bin, data, dir);
   const orphan = runningPort(dir);
-  if (orphan !== null && (await answers(bin, orphan)))
-    return { port: orphan, secrets, adopted: true, stop: () => stopCluster(bin, dir) };
-  const port = await startCluster(bin, dir);
-  return { port, secrets, adopted: false, stop: () => stopCluster(bin, dir) };
+  const adopted = orphan !== null && (await answers(bin, orphan));
+  if (!adopted) needChecksums(bin, dir);
+  const port = adopted ? orphan : await startCluster(bin, dir);
+  return {
+    ...{ port, secrets, adopted },
+    stop: () => stopCluster(bin, dir),
+    startAgain: async () => void (await startCluster(bin, dir, port)),
+    runs: () => runningPort(dir) === port,
+  };
+}
+
+const LOOK_MS = 1_000;
+const LONGEST_WAIT_MS = 30_000;
+
+/**
+ * Looks every second whether the database runs, and starts it again where it was killed, or ended because the disk was
+ * full. Returns what ends the watch; it is closed before the cluster is stopped.
+ * @param {Cluster} cluster @returns {() => Promise<void>}
+ */
+export function watchCluster(cluster) {
+  let ended = false;
+  let failures = 0;
+  const watch = async () => {
+    while (!ended) {
+      await pause(Math.min(LOOK_MS * 2 ** failures, LONGEST_WAIT_MS));
+      if (ended || cluster.runs()) continue;
+      try {
+        await cluster.startAgain();
+        failures = 0;
+        say('The database had ended and is started again.');
+      } catch {
+        // As a rule the disk is full: it is tried again until there is room.
+        if (failures++ === 0)
+          say('The database has ended and does not start. It is tried again; see whether the disk is full.');
+      }
+    }
+  };
+  const watching = watch();
+  return () => {
+    ended = true;
+    return Promise.race([watching, pause(LOOK_MS)]);
+  };
 }
 
 /** @param {Cluster} cluster @param {keyof Secrets} who @param {string} [database] */
@@ -89,6 +127,7 @@ function createCluster(bin, data, dir) {
       `--pwfile=${pwfile}`,
       '--encoding=UTF8',
       '--locale=C.UTF-8',
+      '--data-checksums',
       '--no-sync',
       '--no-instructions',
     ]);
@@ -112,15 +151,23 @@ export function readSecrets(data) {
   return JSON.parse(readFileSync(secretsFile(data), 'utf8'));
 }
 
-/** @param {string} bin @param {string} dir */
-async function startCluster(bin, dir) {
+/** A cluster of before gets checksums of its pages: damage on the disk is noticed, not handed on. @param {string} bin @param {string} dir */
+function needChecksums(bin, dir) {
+  const { stdout } = asPostgres(join(bin, 'pg_controldata'), [dir]);
+  if (!/shut down\n/.test(stdout) || !/page checksum version:\s+0\n/.test(stdout)) return;
+  const made = asPostgres(join(bin, 'pg_checksums'), ['--enable', '-D', dir]);
+  if (made.status !== 0) say(`Checksums could not be added to the database in ${dir}:\n${made.stderr}`);
+}
+
+/** @param {string} bin @param {string} dir @param {number} [given] the port that it had, else any that is free */
+async function startCluster(bin, dir, given) {
   const log = join(dir, 'server.log');
   const settings =
     "-c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c max_connections=60 -c log_min_messages=warning -c logging_collector=off -c jit=off";
   let started = { status: /** @type {number | null} */ (1), stderr: '', stdout: '' };
-  for (let attempt = 0; attempt < 20; attempt++) {
+  for (let attempt = 0; attempt < (given === undefined ? 20 : 3); attempt++) {
     dropStalePidFile(dir);
-    const port = await freePort();
+    const port = given ?? (await freePort());
     started = asPostgres(join(bin, 'pg_ctl'), [
       '-D',
       dir,

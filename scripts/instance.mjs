@@ -23,7 +23,7 @@ export async function openBank() {
   const cluster = await openCluster(needPostgres(), data);
   const setup = await import(pathToFileURL(join(ROOT, 'build', 'setup.mjs')).href);
   // Only here: this file is read before the packages are installed.
-  const { default: postgres } = await import('postgres');
+  const { default: pg } = await import('pg');
   const urls = await ownDatabase(setup, cluster);
   await setup.prepare({
     ownerUrl: urls.owner,
@@ -39,9 +39,10 @@ export async function openBank() {
       const name = `nimsy_${++copies}`;
       // A template may not be in use while it is copied, by another copying neither.
       const mine = turn.then(async () => {
-        const sql = postgres(urlOf(cluster, 'superuser', 'postgres'), { max: 1, onnotice: () => undefined });
-        await sql.unsafe(`create database ${name} template nimsy owner nimsy_owner`);
-        await sql.end();
+        const client = new pg.Client({ connectionString: urlOf(cluster, 'superuser', 'postgres') });
+        await client.connect();
+        await client.query(`create database ${name} template nimsy owner nimsy_owner`);
+        await client.end();
       });
       turn = mine.catch(() => undefined);
       await mine;

@@ -1,18 +1,17 @@
 // @ts-check
 import { randomBytes, X509Certificate } from 'node:crypto';
 import { mkdirSync, readFileSync } from 'node:fs';
-import { createServer } from 'node:http';
-import { createServer as createSecureServer } from 'node:https';
+import { fork } from 'node:child_process';
 import { createServer as createProbe } from 'node:net';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { needBuild } from './build.mjs';
-import { openCluster, urlOf } from './cluster.mjs';
+import { openCluster, urlOf, watchCluster } from './cluster.mjs';
 import { lockData } from './lock.mjs';
 import { networkOf } from './network.mjs';
 import { readServeOptions } from './options.mjs';
 import { needPostgres } from './packages.mjs';
-import { ROOT, Trouble } from './say.mjs';
+import { ROOT, Trouble, pause, say } from './say.mjs';
 
 /**
  * Everything from a fresh machine to a served application; ends on Ctrl-C or SIGTERM.
@@ -37,7 +36,7 @@ export async function serve(mode, words) {
     for (const closer of closers.reverse()) await closer();
   };
   for (const signal of /** @type {const} */ (['SIGINT', 'SIGTERM', 'SIGHUP']))
-    process.on(signal, () => void close().then(() => process.exit(0)));
+    process.on(signal, () => void close().then(() => process.exit()));
   let welcome = '';
   try {
     await needPort(network.host, options.port);
@@ -72,7 +71,8 @@ export async function serve(mode, words) {
     process.env.NIMSY_WELCOME_KEY = key;
     process.env.NIMSY_ON_NETWORK = network.open ? '1' : '';
     process.env.NIMSY_AUTHORITY = network.authority ?? '';
-    closers.push(await listen(options.port, network));
+    if (cluster) closers.push(watchCluster(cluster));
+    closers.push(await keepServing(options.port, network));
   } catch (error) {
     await close();
     throw error;
@@ -113,61 +113,58 @@ async function needPort(host, port) {
   });
 }
 
-/** What every answer says to the browser, errors and files too. */
-const HEADERS = /** @type {const} */ ([
-  ['x-content-type-options', 'nosniff'],
-  ['x-frame-options', 'DENY'],
-  ['referrer-policy', 'same-origin'],
-  ['cross-origin-opener-policy', 'same-origin'],
-  ['cross-origin-resource-policy', 'same-origin'],
-  ['permissions-policy', 'camera=(self), geolocation=(self), microphone=(), payment=(), usb=()'],
-]);
+/** Where it dies so often in a minute, something is wrong that starting again does not mend. */
+const MOST_DEATHS = 5;
+const MINUTE_MS = 60_000;
+const CLOSE_MOST_MS = 6_000;
 
-/** Serves the built application. @param {number} port @param {import('./network.mjs').Network} network */
-async function listen(port, network) {
-  // A whole workspace may be read back from its file; every page has its own limit below this.
-  process.env.NIMSY_HTTP_BODY_SIZE_LIMIT = '129M';
-  process.env.NODE_ENV = 'production';
-  if (network.origin) {
-    process.env.NIMSY_HTTP_ORIGIN = network.origin;
-    process.env.NIMSY_HTTP_ADDRESS_HEADER = 'x-forwarded-for';
-  } else process.env.NIMSY_HTTP_PROTOCOL_HEADER = 'x-forwarded-proto';
-  const { handler } = await import(pathToFileURL(join(ROOT, 'build', 'app', 'handler.js')).href);
-  const hosts = new Set(
-    network.names.flatMap((name) => (name.includes(':') ? [`[${name}]:${port}`] : [`${name}:${port}`])),
-  );
-  const scheme = network.tls ? 'https' : 'http';
-  /** @type {import('node:http').RequestListener} */
-  const answer = (request, response) => {
-    for (const [header, value] of HEADERS) response.setHeader(header, value);
-    if (network.origin) {
-      const from = (request.socket.remoteAddress ?? '').replace(/^::ffff:/, '');
-      if (network.proxy !== null && from !== network.proxy) {
-        response.writeHead(403, { 'content-type': 'text/plain' }).end(`Open ${network.origin}\n`);
-        return;
-      }
-      // A proxy that does not say for whom it asks: then it asks for itself.
-      request.headers['x-forwarded-for'] ??= from;
-    } else {
-      // A page elsewhere whose name resolves to this machine must not be able to talk to Nimsy.
-      if (!hosts.has((request.headers.host ?? '').toLowerCase())) {
-        response.writeHead(421, { 'content-type': 'text/plain' }).end(`Open ${network.url}\n`);
-        return;
-      }
-      request.headers['x-forwarded-proto'] = scheme;
+/**
+ * Serves the built application in a process of its own, and starts another one where that ends by itself. Resolves once
+ * the first one answers.
+ * @param {number} port @param {import('./network.mjs').Network} network @returns {Promise<() => Promise<void>>}
+ */
+async function keepServing(port, network) {
+  /** @type {number[]} */
+  const deaths = [];
+  let closing = false;
+  /** @type {import('node:child_process').ChildProcess} */
+  let child;
+  /** @returns {Promise<void>} */
+  const start = () =>
+    new Promise((ready, fail) => {
+      child = fork(join(ROOT, 'scripts', 'web.mjs'), [], { env: process.env });
+      child.once('message', () => ready());
+      child.once('exit', (code, signal) => {
+        fail(new Trouble(`The server ended with ${code ?? signal} before it answered.`));
+        if (!closing) void again(code ?? signal);
+      });
+      child.send({ port, network });
+    });
+  /** @param {number | string | null} how */
+  const again = async (how) => {
+    const now = Date.now();
+    deaths.push(now);
+    const lately = deaths.filter((at) => now - at < MINUTE_MS).length;
+    if (lately > MOST_DEATHS) {
+      say(`The server ended ${lately} times within a minute (${how}). Nimsy stops; what was saved is kept.`);
+      process.exitCode = 1;
+      process.kill(process.pid, 'SIGTERM');
+      return;
     }
-    handler(request, response);
+    say(`The server ended (${how}) and is started again.`);
+    await pause(200 * lately);
+    if (!closing) await start().catch(() => undefined);
   };
-  const server = network.tls ? createSecureServer(network.tls, answer) : createServer(answer);
-  await new Promise((done, fail) => {
-    server.once('error', fail);
-    server.listen(port, network.host, () => done(undefined));
-  });
+  await start();
   return () =>
     new Promise((done) => {
-      server.close(() => done(undefined));
-      server.closeIdleConnections();
-      setTimeout(() => server.closeAllConnections(), 2000).unref();
-      /** @type {import('node:events').EventEmitter} */ (process).emit('sveltekit:shutdown', 'SIGTERM');
+      closing = true;
+      if (child.exitCode !== null || child.signalCode !== null) return done();
+      const late = setTimeout(() => child.kill('SIGKILL'), CLOSE_MOST_MS);
+      child.once('exit', () => {
+        clearTimeout(late);
+        done();
+      });
+      child.send('close');
     });
 }

@@ -5,6 +5,10 @@ import type { Surroundings } from '$lib/server/store/cases';
 declare global {
   namespace App {
     interface Locals {
+      /** Told in the answer and in the log, so that one can be found by the other. */
+      requestId: string;
+      /** True once the database was found not to answer. */
+      away: boolean;
       db: Database;
       /** The session's token, as the cookie holds it. */
       token: string | undefined;

@@ -8,34 +8,67 @@ import { accessTo, mayAs, type Access } from '$lib/server/session/access';
 import { localDay } from '$lib/server/session/clock';
 import { COOKIE } from '$lib/server/session/cookie';
 import { securityHeaders } from '$lib/server/session/headers';
-import { sizeRefusal } from '$lib/server/session/sizes';
+import { sizeRefusal } from '$lib/server/session/bodies';
 import { whoIsAsking, type Asking } from '$lib/server/session/who';
+import { isAway } from '$lib/server/db/away';
 import { reportFault, sentenceOfFault } from '$lib/server/session/faults';
+import { noteRequest } from '$lib/server/session/log';
 
-const connection: Connection | null = building ? null : connect(process.env.DATABASE_URL ?? '');
+/** Each process holds so many connections at most; PostgreSQL has 100 as a rule, for all of them. */
+const POOL_MOST = 10;
+const connection: Connection | null = building
+  ? null
+  : connect(process.env.DATABASE_URL ?? '', POOL_MOST, true);
 const ZONE_IF_NONE = 'UTC';
 const still = process.env.NIMSY_STILL === '1';
 process.on('sveltekit:shutdown', () => void connection?.close());
 
 export const handle: Handle = async ({ event, resolve }) => {
   if (!connection) return resolve(event);
-  const tooLarge = sizeRefusal(event.request, event.route.id);
-  if (tooLarge) error(413, tooLarge);
-  const { db } = connection;
+  const began = performance.now();
+  event.locals.requestId = crypto.randomUUID().slice(0, 8);
+  const answer = (response: Response): Response => {
+    response.headers.set('x-request-id', event.locals.requestId);
+    noteRequest(event, response.status, performance.now() - began);
+    return response;
+  };
+  try {
+    const response = await handleAsked({ event, resolve });
+    // Nothing is wrong with what was asked: it can be asked again.
+    return answer(
+      event.locals.away && response.status === 500
+        ? new Response(response.body, { status: 503, headers: response.headers })
+        : response,
+    );
+  } catch (reason) {
+    // Refusals and ways elsewhere are thrown, and answered by the framework.
+    const status =
+      typeof reason === 'object' && reason !== null && 'status' in reason ? Number(reason.status) : 500;
+    noteRequest(event, status, performance.now() - began);
+    throw reason;
+  }
+};
+
+const handleAsked: Handle = async ({ event, resolve }) => {
+  const { db } = connection as Connection;
   const token = event.cookies.get(COOKIE);
   const asking = await whoIsAsking(db, token, still).catch((reason: unknown) => {
-    reportFault(reason);
-    return error(503, 'The database does not answer. Nothing was lost; try again in a moment.');
+    reportFault(reason, event.locals.requestId);
+    return error(503, sentenceOfFault(reason));
   });
   const changes = !['GET', 'HEAD', 'OPTIONS'].includes(event.request.method);
   const needed = accessTo(event.route.id ?? '', changes);
   if (event.route.id !== null) refuseUnlessAllowed(event, asking, needed, changes);
+  const tooLarge = sizeRefusal(event.request, event.route.id, asking.person === null);
+  if (tooLarge) error(413, tooLarge);
   const { house, person, who } = asking;
   const workspaceId = who?.workspaceId;
   const settings = who ? settingsOf(who) : DEFAULT_SETTINGS;
   // Until somebody names a zone, the day is that of the first property.
   const zone = settings.timeZone === ZONE_IF_NONE ? (who?.zone ?? ZONE_IF_NONE) : settings.timeZone;
   event.locals = {
+    requestId: event.locals.requestId,
+    away: false,
     db,
     token,
     house,
@@ -98,7 +131,8 @@ function refuseUnlessAllowed(
     );
 }
 
-export const handleError: HandleServerError = ({ error: reason, status }) => {
-  if (status !== 404) reportFault(reason);
+export const handleError: HandleServerError = ({ error: reason, status, event }) => {
+  if (status !== 404) reportFault(reason, event.locals.requestId);
+  event.locals.away = isAway(reason);
   return { message: status === 404 ? 'There is no such page.' : sentenceOfFault(reason) };
 };

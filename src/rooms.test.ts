@@ -47,7 +47,7 @@ const LIB: Record<string, { rooms: readonly string[]; packages: RegExp }> = {
   server: {
     rooms: ['core', 'catalog', 'words', 'forms', 'server'],
     packages:
-      /^(node:.+|drizzle-orm(\/.+)?|postgres|sveltekit-superforms|zod|@node-rs\/argon2|@sveltejs\/kit|\$app\/server|sharp|jsonc-parser|csv-parse|csv-stringify)$/,
+      /^(node:.+|drizzle-orm(\/.+)?|pg|sveltekit-superforms|zod|@node-rs\/argon2|@sveltejs\/kit|\$app\/server|sharp|jsonc-parser|csv-parse|csv-stringify)$/,
   },
 };
 const SRC = join(process.cwd(), 'src');

@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm';
 import { HOME, FIRM } from '../../demo/scenario';
 import { seedHome, seedScenario } from '../../demo/seed';
-import { connect, withWorkspace, type Database } from '../lib/server/db/client';
+import { connect, withWorkspace, type Database, rowsOf } from '../lib/server/db/client';
 import { migrateTables, refuseStrongRole } from '../lib/server/db/prepare';
 import { installation, memberships, people, workspaces } from '../lib/server/db/schema';
 import { READY_ACCOUNTS, READY_LICENCES } from '../lib/server/outside/ready-accounts';
@@ -36,7 +36,8 @@ export async function prepare({ ownerUrl, appUrl, migrations, mode, today }: Pre
   if (ownerUrl !== undefined) await settleInstallation(ownerUrl, mode, today);
   const { db, close } = connect(appUrl, 1);
   try {
-    const [row] = await db.execute<{ asks: { mode: string | null; signIn: string } }>(
+    const [row] = await rowsOf<{ asks: { mode: string | null; signIn: string } }>(
+      db,
       sql`select who_asks(null) as asks`,
     );
     if (!row?.asks.mode)

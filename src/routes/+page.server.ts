@@ -12,14 +12,12 @@ import type { PageServerLoad } from './$types';
 /** The zone of the firm's own day is that of its settings, or of its first property. */
 
 export const load: PageServerLoad = async ({ locals }) => {
-  const [cases, shelf, properties, tools] = await locals.inWorkspace((tx) =>
-    Promise.all([
-      loadOpenCases(tx, locals.around),
-      loadShelf(tx, locals.around.settings.currency),
-      listProperties(tx),
-      listEquipment(tx),
-    ]),
-  );
+  const { cases, shelf, properties, tools } = await locals.inWorkspace(async (tx) => ({
+    cases: await loadOpenCases(tx, locals.around),
+    shelf: await loadShelf(tx, locals.around.settings.currency),
+    properties: await listProperties(tx),
+    tools: await listEquipment(tx),
+  }));
   const { settings } = locals.around;
   const show = showIn(settings);
   const { zone, today } = locals.around;

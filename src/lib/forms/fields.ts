@@ -30,7 +30,7 @@ import { hourText, parseHour } from './calc/windows-schema';
 export type Fields = ReadonlyMap<string, string>;
 
 /** A form with more fields, or a longer one, is none of ours; what stands behind is not looked at. */
-const MOST_FIELDS = 3000;
+export const MOST_FIELDS = 3000;
 
 export function fieldsOf(form: FormData): Fields {
   const fields = new Map<string, string>();
@@ -127,7 +127,7 @@ const because = (expected: Expected, facts: Record<string, unknown> = {}) => ({
 });
 /** Of a plain number; longer text is not matched against anything. */
 const LONGEST_PLAIN = 40;
-const PLAIN_NUMBER = /^[+-]?(\d+\.?\d*|\.\d+)(e[+-]?\d{1,3})?$/i;
+const PLAIN_NUMBER = /^[+-]?(?:\d+(?:\.\d*)?|\.\d+)(?:e[+-]?\d{1,3})?$/i;
 
 /** Text as a number where it is one; an empty field is a missing one; other text is left to be refused. */
 function toNumber(value: unknown): unknown {

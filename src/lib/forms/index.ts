@@ -1,5 +1,5 @@
 export { hourText, parseHour } from './calc/windows-schema';
-export { asTyped, fieldsOf, treeOf } from './fields';
+export { asTyped, fieldsOf, MOST_FIELDS, treeOf } from './fields';
 export type { Fields } from './fields';
 export { HOW_MANY, parseCase, parsePremises, parseProperty, propertyForm, SEEN_KINDS } from './open-forms';
 export type { CaseForm, PropertyForm } from './open-forms';

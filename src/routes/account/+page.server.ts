@@ -1,5 +1,6 @@
 import { redirect } from '@sveltejs/kit';
-import { fieldsOf, isId, parseBeginning, parseFounding, parseNewPassword, parseWorkspace } from '$lib/forms';
+import { fieldsOf, isId, parseBeginning, parseFounding, parseNewPassword } from '$lib/forms';
+import { formOf } from '$lib/server/session/bodies';
 import { withWorkspace } from '$lib/server/db/client';
 import { readForm, wrongField } from '$lib/server/session/answer';
 import { dropSession, setSession } from '$lib/server/session/cookie';
@@ -26,7 +27,7 @@ export const load: PageServerLoad = async ({ locals: { db, person, who, house } 
 
 export const actions: Actions = {
   choose: async ({ locals, request }) => {
-    const wished = fieldsOf(await request.formData()).get('workspace') ?? '';
+    const wished = fieldsOf(await formOf(request)).get('workspace') ?? '';
     const { db, person, token } = locals;
     if (!isId(wished) || token === undefined || !(await chooseWorkspace(db, person.id, token, wished)))
       return wrongField(404, '', 'You are not a member of that workspace.');

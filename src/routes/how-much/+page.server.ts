@@ -1,5 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import { fieldsOf, isId, keptFields, numberIn, parseBench } from '$lib/forms';
+import { formOf } from '$lib/server/session/bodies';
 import { readForm, wrongField } from '$lib/server/session/answer';
 import { dropJob, keepJob, keptJob, openCases } from '$lib/server/store/kept';
 import { withRemoved } from '$lib/server/store/removed';
@@ -31,7 +32,7 @@ export const actions: Actions = {
     redirect(303, `/cases/${number}/mix`);
   },
   drop: async ({ locals, request }) => {
-    const fields = fieldsOf(await request.formData());
+    const fields = fieldsOf(await formOf(request));
     const [id, number] = [fields.get('id'), numberIn(fields.get('case'))];
     if (!id || !isId(id) || number === null) return wrongField(400, 'id', 'There is no such job.', fields);
     const back = `/cases/${number}/mix`;

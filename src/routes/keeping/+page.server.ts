@@ -1,5 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import { fieldsOf } from '$lib/forms';
+import { formOf } from '$lib/server/session/bodies';
 import { wrongField } from '$lib/server/session/answer';
 import { dayBefore } from '$lib/server/session/clock';
 import { readWhole } from '$lib/server/store/whole/check';
@@ -35,7 +36,7 @@ const TROUBLE: Record<Exclude<Removal, 'removed'>, string> = {
 
 export const actions: Actions = {
   import: async ({ locals, request }) => {
-    const file = (await request.formData()).get('file');
+    const file = (await formOf(request)).get('file');
     if (!(file instanceof File) || file.size === 0)
       return wrongField(400, 'file', 'Choose the file of an export first.');
     const read = readWhole(await file.text());
@@ -46,7 +47,7 @@ export const actions: Actions = {
   },
 
   prune: async ({ locals, request }) => {
-    const typed = fieldsOf(await request.formData()).get('name') ?? '';
+    const typed = fieldsOf(await formOf(request)).get('name') ?? '';
     const { now, settings } = locals.around;
     const before = dayBefore(now, settings.timeZone, settings.retentionYears);
     const done = await locals.inWorkspace((tx) => pruneRecords(tx, locals.who.person.id, typed, before));
@@ -54,7 +55,7 @@ export const actions: Actions = {
   },
 
   remove: async ({ locals, request }) => {
-    const typed = fieldsOf(await request.formData()).get('name') ?? '';
+    const typed = fieldsOf(await formOf(request)).get('name') ?? '';
     const done = await locals.inWorkspace((tx) => removeWorkspace(tx, locals.who.person.id, typed));
     if (done !== 'removed') return wrongField(409, 'name', TROUBLE[done]);
     redirect(303, '/account');

@@ -49,9 +49,10 @@ function jobOf(facts: CaseFacts) {
 }
 
 export const load: PageServerLoad = async ({ locals }) => {
-  const [cases, tools] = await locals.inWorkspace((tx) =>
-    Promise.all([loadOpenCases(tx, locals.around), listEquipment(tx)]),
-  );
+  const { cases, tools } = await locals.inWorkspace(async (tx) => ({
+    cases: await loadOpenCases(tx, locals.around),
+    tools: await listEquipment(tx),
+  }));
   const jobs = cases.flatMap(({ facts }) => jobOf(facts));
   const mixes = new Map<string, (typeof jobs)[number][]>();
   for (const job of jobs) {

@@ -1,4 +1,5 @@
 import { fieldsOf, isId, parseInvitation, parseLicence, parseRole } from '$lib/forms';
+import { formOf } from '$lib/server/session/bodies';
 import { readForm, wrongField } from '$lib/server/session/answer';
 import {
   changeMember,
@@ -14,9 +15,10 @@ import { ROLE_WORDS } from '$lib/words';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {
-  const [members, invitations] = await locals.inWorkspace((tx) =>
-    Promise.all([listMembers(tx), listInvitations(tx)]),
-  );
+  const { members, invitations } = await locals.inWorkspace(async (tx) => ({
+    members: await listMembers(tx),
+    invitations: await listInvitations(tx),
+  }));
   return {
     members,
     self: locals.who.person.id,
@@ -56,7 +58,7 @@ export const actions: Actions = {
   },
 
   withdraw: async ({ locals, request }) => {
-    const id = fieldsOf(await request.formData()).get('id') ?? '';
+    const id = fieldsOf(await formOf(request)).get('id') ?? '';
     if (isId(id)) await locals.inWorkspace((tx) => withdrawInvitation(tx, id));
     return { withdrawn: true };
   },
@@ -77,7 +79,7 @@ export const actions: Actions = {
   },
 
   remove: async ({ locals, request }) => {
-    const id = fieldsOf(await request.formData()).get('personId') ?? '';
+    const id = fieldsOf(await formOf(request)).get('personId') ?? '';
     const done = isId(id) ? await locals.inWorkspace((tx) => changeMember(tx, id, null)) : 'no-such-member';
     return done === 'done' ? { changed: true } : wrongField(409, '', TROUBLE[done]);
   },

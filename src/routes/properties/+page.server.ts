@@ -3,9 +3,10 @@ import { listCases } from '$lib/server/store/cases';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {
-  const [properties, cases] = await locals.inWorkspace((tx) =>
-    Promise.all([listProperties(tx), listCases(tx)]),
-  );
+  const { properties, cases } = await locals.inWorkspace(async (tx) => ({
+    properties: await listProperties(tx),
+    cases: await listCases(tx),
+  }));
   return {
     properties: properties.map(({ id, name, address, note }) => ({
       id,

@@ -1,5 +1,6 @@
 import { error, redirect } from '@sveltejs/kit';
 import { fieldsOf, isId } from '$lib/forms';
+import { formOf } from '$lib/server/session/bodies';
 import { putBack, type PutBack } from '$lib/server/store/removed';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -10,7 +11,7 @@ const FOREIGN_KEY = '23503';
 
 export const actions: Actions = {
   default: async ({ locals, request }) => {
-    const id = fieldsOf(await request.formData()).get('id') ?? '';
+    const id = fieldsOf(await formOf(request)).get('id') ?? '';
     let put: PutBack = { done: 'gone' };
     try {
       if (isId(id)) put = await locals.inWorkspace((tx) => putBack(tx, id));

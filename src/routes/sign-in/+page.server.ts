@@ -1,5 +1,6 @@
 import { error, redirect } from '@sveltejs/kit';
 import { fieldsOf, parseSignIn } from '$lib/forms';
+import { formOf } from '$lib/server/session/bodies';
 import { READY_ACCOUNTS } from '$lib/server/outside/ready-accounts';
 import { readForm, wrongField } from '$lib/server/session/answer';
 import { setSession } from '$lib/server/session/cookie';
@@ -42,7 +43,7 @@ export const actions: Actions = {
   /** One click, in the demonstration alone. */
   ready: async (event) => {
     if (!event.locals.house.demonstration) error(404, 'There is no such page.');
-    const fields = fieldsOf(await event.request.formData());
+    const fields = fieldsOf(await formOf(event.request));
     const account = READY_ACCOUNTS.find(({ key }) => key === fields.get('account'));
     const personId = account ? await personAt(event.locals.db, account.email) : null;
     if (personId === null) return wrongField(400, '', 'There is no such account.');

@@ -145,6 +145,10 @@ function readSides(sides: readonly string[], manner: NumberManner, unit: Unit): 
   };
 }
 
+/** A unit, figures, and what stands behind them; no part can take what another may, so that the time is linear. */
+const INCHES_BEHIND =
+  /^([a-z]+|['′’])\s*([\d.,/\u00bc-\u00be\u2150-\u215e][\d.,/ \u00bc-\u00be\u2150-\u215e]*)([^\d.,/ \u00bc-\u00be\u2150-\u215e].*)?$/i;
+
 /** One amount, or feet with inches behind them. */
 function readLengths(
   text: string,
@@ -154,7 +158,7 @@ function readLengths(
 ): QuantityRead {
   const first = split(text);
   if (first.name === '') return asQuantity(readNumber(first.number, manner), unit, false);
-  const rest = /^([a-z]+|['′’])\s*([\d.,/ \u00bc-\u00be\u2150-\u215e]+)\s*(.*)$/i.exec(first.name);
+  const rest = INCHES_BEHIND.exec(first.name);
   if (rest && unitNamed(rest[1] ?? '', 'ft', ['length']) === 'ft' && allowed.includes('length')) {
     const feet = readNumber(first.number, manner);
     const inches = readNumber(rest[2] ?? '', manner);

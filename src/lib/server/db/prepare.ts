@@ -1,25 +1,27 @@
 import { sql } from 'drizzle-orm';
-import { migrate } from 'drizzle-orm/postgres-js/migrator';
-import postgres from 'postgres';
-import { connect, type Database } from './client';
+import { migrate } from 'drizzle-orm/node-postgres/migrator';
+import pg from 'pg';
+import { connect, type Database, rowsOf } from './client';
 
 /** Makes the two roles and the database where they are missing. Needs the superuser's address. */
 export async function createDatabase(
   superuserUrl: string,
   secrets: { owner: string; app: string },
 ): Promise<void> {
-  const client = postgres(superuserUrl, { max: 1, onnotice: () => undefined });
+  const client = new pg.Client({ connectionString: superuserUrl });
+  await client.connect();
   try {
     for (const [role, password] of [
       ['nimsy_owner', secrets.owner],
       ['nimsy_app', secrets.app],
     ] as const) {
-      const [known] = await client`select 1 from pg_roles where rolname = ${role}`;
+      const { rows: known } = await client.query('select 1 from pg_roles where rolname = $1', [role]);
       // Passwords are our own base64url words; roles take no parameters in PostgreSQL.
-      if (!known) await client.unsafe(`create role ${role} login password '${password.replaceAll("'", '')}'`);
+      if (known.length === 0)
+        await client.query(`create role ${role} login password '${password.replaceAll("'", '')}'`);
     }
-    const [made] = await client`select 1 from pg_database where datname = 'nimsy'`;
-    if (!made) await client.unsafe('create database nimsy owner nimsy_owner');
+    const { rows: made } = await client.query(`select 1 from pg_database where datname = 'nimsy'`);
+    if (made.length === 0) await client.query('create database nimsy owner nimsy_owner');
   } finally {
     await client.end();
   }
@@ -70,7 +72,7 @@ export async function migrateTables(ownerUrl: string, migrations: string, appRol
 }
 
 async function grantRights(db: Database, appRole: string): Promise<void> {
-  const [self] = await db.execute<{ name: string }>(sql`select current_user as name`);
+  const [self] = await rowsOf<{ name: string }>(db, sql`select current_user as name`);
   if (self?.name === appRole)
     throw new Error(
       'The application must not connect as the owner of the tables: give DATABASE_URL a role of its own, and DATABASE_OWNER_URL the owner’s.',
@@ -93,10 +95,13 @@ async function grantRights(db: Database, appRole: string): Promise<void> {
 export async function refuseStrongRole(appUrl: string): Promise<void> {
   const { db, close } = connect(appUrl, 1);
   try {
-    const [role] = await db.execute<{ strong: boolean }>(sql`
+    const [role] = await rowsOf<{ strong: boolean }>(
+      db,
+      sql`
       select r.rolsuper or r.rolbypassrls or exists (
         select 1 from pg_class c where c.relname = 'workspaces' and pg_has_role(r.oid, c.relowner, 'usage')) as strong
-      from pg_roles r where r.rolname = current_user`);
+      from pg_roles r where r.rolname = current_user`,
+    );
     if (role?.strong !== false)
       throw new Error(
         'DATABASE_URL names a role that row-level security does not hold (a superuser, or an owner of the tables). Give it a role without those rights, and DATABASE_OWNER_URL the owner’s.',

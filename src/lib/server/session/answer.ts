@@ -4,6 +4,7 @@ import { fail, superValidate, type SuperValidated } from 'sveltekit-superforms';
 import { isRefused, type Refusal, type Result } from '../../core/result';
 import { asTyped, fieldsOf, type Fields } from '../../forms';
 import { refusalSentence, showIn } from '../../words';
+import { formOf } from './bodies';
 
 /** Never sent back to the page. */
 const SECRET = /password|^again$|^present$|^__superform/;
@@ -29,7 +30,7 @@ export async function readForm<T extends object>(
   request: Request,
   parse: (fields: Fields) => Result<T>,
 ): Promise<ReadForm<T>> {
-  const fields = fieldsOf(await request.formData());
+  const fields = fieldsOf(await formOf(request));
   const form = await superValidate(Object.fromEntries(fields), validatorOf(parse, fields), {
     id: formId(fields),
   });

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import type { Database } from '../db/client';
+import { type Database, rowsOf } from '../db/client';
 import { hashOf } from './tokens';
 
 interface Limit {
@@ -28,7 +28,8 @@ export async function mayTry(
   if (limits.email && asked.email !== undefined) keys.push([emailKey(kind, asked.email), limits.email]);
   let may = true;
   for (const [key, { most, seconds }] of keys) {
-    const [row] = await db.execute<{ may: boolean }>(
+    const [row] = await rowsOf<{ may: boolean }>(
+      db,
       sql`select attempt(${key}, ${most}::int, ${seconds}::int) as may`,
     );
     may &&= row?.may === true;

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import type { Database } from '../db/client';
+import { type Database, rowsOf } from '../db/client';
 import { hashPassword, isPassword } from './password';
 import { hashOf, newToken } from './tokens';
 import type { Role } from './who';
@@ -7,7 +7,7 @@ import type { Role } from './who';
 type Row = Record<string, unknown>;
 
 async function one<T extends Row>(db: Database, query: ReturnType<typeof sql>): Promise<T | null> {
-  const [row] = [...(await db.execute(query))] as T[];
+  const [row] = [...(await rowsOf(db, query))] as T[];
   return row ?? null;
 }
 
@@ -66,7 +66,7 @@ export interface OwnWorkspace extends Row {
 }
 
 export async function workspacesOf(db: Database, personId: string): Promise<OwnWorkspace[]> {
-  return [...(await db.execute<OwnWorkspace>(sql`select * from workspaces_of(${personId}::uuid)`))];
+  return [...(await rowsOf<OwnWorkspace>(db, sql`select * from workspaces_of(${personId}::uuid)`))];
 }
 
 /** Makes another workspace of the person the one that is seen; false where it is not theirs. */

@@ -1,7 +1,8 @@
 import type { Licence } from '../../core/premises';
 import { sql } from 'drizzle-orm';
-import type { Database } from '../db/client';
+import { type Database, rowsOf } from '../db/client';
 import { demonstrationClock, realClock, type Clock } from './clock';
+import { isAway } from '../db/away';
 import { hashOf } from './tokens';
 
 export type Role = 'owner' | 'technician' | 'viewer';
@@ -60,9 +61,12 @@ interface Answer extends Record<string, unknown> {
 
 /** The one place that answers who is asking, in one turn of the wire: by the session's token, or by "only me". */
 export async function whoIsAsking(db: Database, token: string | undefined, still: boolean): Promise<Asking> {
-  const [row] = await db.execute<{ asks: Answer }>(
-    sql`select who_asks(${token === undefined ? null : hashOf(token)}) as asks`,
-  );
+  const query = sql`select who_asks(${token === undefined ? null : hashOf(token)}) as asks`;
+  // It may be asked twice: a connection that had died while it lay idle is replaced.
+  const [row] = await rowsOf<{ asks: Answer }>(db, query).catch((reason: unknown) => {
+    if (isAway(reason)) return rowsOf<{ asks: Answer }>(db, query);
+    throw reason;
+  });
   const asks = row?.asks;
   if (!asks?.mode)
     throw new Error('the installation is missing: start Nimsy with ./nimsy demo or ./nimsy start');

@@ -9,7 +9,7 @@ import {
   type EquipmentKind,
   type ProvenOf,
 } from '../../core/calibrate';
-import { dayOfWork, type CaseFacts } from '../../core/case';
+import type { CaseFacts } from '../../core/case';
 import { fitsSite, type LabelCard } from '../../core/labels';
 import type { ShelfEntry } from '../../core/choose';
 import type { ApplicationRecord } from '../../core/record';
@@ -95,12 +95,14 @@ const WORKSPACE = '@workspace';
 const NUMBER = '@number';
 
 /** Cases of a condition with all that bears on them, in one statement that is written once. */
-function everythingOf(which: SQL): Written {
+function everythingOf(name: string, which: SQL): Written {
   const mine = (table: { workspaceId: PgColumn }) => eq(table.workspaceId, WORKSPACE);
   const chosen = and(mine(t.cases), which);
   const ids = sql`(select ${t.cases.id} from ${t.cases} where ${chosen})`;
   const places = sql`(select ${t.cases.propertyId} from ${t.cases} where ${chosen})`;
-  return written(sql`select json_build_object(
+  return written(
+    name,
+    sql`select json_build_object(
     'cases', ${jsonRows(t.cases, chosen, sql`${t.cases.number} desc`)},
     'properties', ${jsonRows(t.properties, and(mine(t.properties), sql`${t.properties.id} in ${places}`))},
     'stops', ${jsonRows(t.caseStops, and(mine(t.caseStops), sql`${t.caseStops.caseId} in ${ids}`))},
@@ -133,11 +135,12 @@ function everythingOf(which: SQL): Written {
         from ${t.calibrations} where ${mine(t.calibrations)}
         order by ${t.calibrations.equipmentId}, ${t.calibrations.kind}, ${t.calibrations.doneOn} desc, ${t.calibrations.loggedAt} desc)`,
     )}
-  )::text as lists`);
+  )::text as lists`,
+  );
 }
 
-const ONE_CASE = everythingOf(sql`${t.cases.number} = ${NUMBER}`);
-const OPEN_CASES = everythingOf(isNull(t.cases.closedOn));
+const ONE_CASE = everythingOf('one case', sql`${t.cases.number} = ${NUMBER}`);
+const OPEN_CASES = everythingOf('open cases', isNull(t.cases.closedOn));
 
 interface Loaded {
   readonly cases: LoadedCase[];

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import type { Tx } from '../db/client';
+import { type Tx, rowsOf } from '../db/client';
 
 export interface Found extends Record<string, unknown> {
   readonly kind: 'case' | 'property' | 'customer' | 'label';
@@ -14,7 +14,8 @@ const MOST_OF_A_KIND = 20;
 /** Whatever of the workspace holds all the words, each as the beginning of a word. */
 export async function findAnything(tx: Tx, words: string): Promise<Found[]> {
   return [
-    ...(await tx.execute<Found>(
+    ...(await rowsOf<Found>(
+      tx,
       sql`select kind, key, title, detail from find_anything(${words}, ${MOST_OF_A_KIND}::int)`,
     )),
   ];

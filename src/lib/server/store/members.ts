@@ -1,7 +1,7 @@
 import type { Licence } from '../../core/premises';
 import { and, desc, eq, sql } from 'drizzle-orm';
 import type { InvitationForm } from '../../forms';
-import type { Tx } from '../db/client';
+import { type Tx, rowsOf } from '../db/client';
 import { invitations, memberships, outbox } from '../db/schema';
 import { hashOf, newToken } from '../session/tokens';
 import type { Role } from '../session/who';
@@ -15,13 +15,14 @@ export interface Member extends Record<string, unknown> {
 }
 
 export async function listMembers(tx: Tx): Promise<Member[]> {
-  const [members, licences] = await Promise.all([
-    tx.execute<Omit<Member, 'licence'>>(sql`select id, name, email, role from members_here()`),
-    tx
-      .select({ id: memberships.personId, licence: memberships.licence })
-      .from(memberships)
-      .where(eq(memberships.workspaceId, tx.workspaceId)),
-  ]);
+  const members = await rowsOf<Omit<Member, 'licence'>>(
+    tx,
+    sql`select id, name, email, role from members_here()`,
+  );
+  const licences = await tx
+    .select({ id: memberships.personId, licence: memberships.licence })
+    .from(memberships)
+    .where(eq(memberships.workspaceId, tx.workspaceId));
   return [...members].map((member) => ({
     ...(member as Member),
     licence: licences.find(({ id }) => id === member.id)?.licence ?? null,

@@ -1,6 +1,6 @@
 import { and, eq, getTableName, sql, type SQL } from 'drizzle-orm';
 import type { PgTable } from 'drizzle-orm/pg-core';
-import type { Tx } from '../db/client';
+import { type Tx, rowsOf } from '../db/client';
 import * as t from '../db/schema';
 import { countBook } from './book';
 
@@ -26,13 +26,13 @@ export async function takeAway(
   back: string,
   hanging: readonly { readonly table: PgTable; readonly where: SQL | undefined }[] = [],
 ): Promise<string | null> {
-  const rowsOf = async (of: PgTable, which: SQL | undefined): Promise<{ table: string; row: unknown }[]> =>
-    (await tx.execute<{ row: unknown }>(sql`select to_jsonb(${of}) as row from ${of} where ${which}`)).map(
+  const found = async (of: PgTable, which: SQL | undefined): Promise<{ table: string; row: unknown }[]> =>
+    (await rowsOf<{ row: unknown }>(tx, sql`select to_jsonb(${of}) as row from ${of} where ${which}`)).map(
       ({ row }) => ({ table: getTableName(of), row }),
     );
-  const rows = await rowsOf(table, where);
+  const rows = await found(table, where);
   if (rows.length === 0) return null;
-  for (const one of hanging) rows.push(...(await rowsOf(one.table, one.where)));
+  for (const one of hanging) rows.push(...(await found(one.table, one.where)));
   await tx.delete(table).where(where);
   await tx.delete(t.removed).where(and(eq(t.removed.workspaceId, tx.workspaceId), LONG_AGO));
   const [kept] = await tx
@@ -59,7 +59,8 @@ export async function putBack(tx: Tx, id: string): Promise<PutBack> {
   for (const { table, row } of kept.rows) {
     const into = named(table);
     if (!into) return { done: 'gone' };
-    const put = await tx.execute(
+    const put = await rowsOf(
+      tx,
       sql`insert into ${into} select * from jsonb_populate_record(null::${into}, ${JSON.stringify(row)}::jsonb) on conflict do nothing returning 1`,
     );
     const tool = (row as { equipment_id?: string }).equipment_id;

@@ -1,6 +1,6 @@
 import { and, desc, eq, sql } from 'drizzle-orm';
 import type { ShareForm } from '../../forms';
-import type { Database, Tx } from '../db/client';
+import { type Database, type Tx, rowsOf } from '../db/client';
 import { cases, properties, records, sharedLinks, workspaces } from '../db/schema';
 import { hashOf, newToken } from '../session/tokens';
 import { recordFromRow } from './rows';
@@ -67,7 +67,8 @@ export interface Share extends Record<string, unknown> {
 
 /** What a token opens, or null where it opens nothing (never made, expired or revoked). */
 export async function shareOf(db: Database, token: string): Promise<Share | null> {
-  const [row] = await db.execute<Share>(
+  const [row] = await rowsOf<Share>(
+    db,
     sql`select workspace_id, kind, case_id, record_id from share_of(${hashOf(token)})`,
   );
   return row ?? null;

@@ -8,12 +8,13 @@ import { cardOf, newestOf, recordFromRow, shelfFromRows } from './rows';
 
 /** The newest version of every label of the workspace with its containers; prices in the currency that is wanted. */
 export async function loadShelf(tx: Tx, currency = ''): Promise<ShelfEntry[]> {
-  const [labels, containers, records, changes] = await Promise.all([
-    tx.select().from(t.labels).where(eq(t.labels.workspaceId, tx.workspaceId)),
-    tx.select().from(t.containers).where(eq(t.containers.workspaceId, tx.workspaceId)),
-    tx.select().from(t.records).where(eq(t.records.workspaceId, tx.workspaceId)),
-    tx.select().from(t.stockChanges).where(eq(t.stockChanges.workspaceId, tx.workspaceId)),
-  ]);
+  const labels = await tx.select().from(t.labels).where(eq(t.labels.workspaceId, tx.workspaceId));
+  const containers = await tx.select().from(t.containers).where(eq(t.containers.workspaceId, tx.workspaceId));
+  const records = await tx.select().from(t.records).where(eq(t.records.workspaceId, tx.workspaceId));
+  const changes = await tx
+    .select()
+    .from(t.stockChanges)
+    .where(eq(t.stockChanges.workspaceId, tx.workspaceId));
   return shelfFromRows(
     newestOf(labels).map(cardOf),
     containers,

@@ -1,6 +1,6 @@
 import { afterAll, describe, expect, it } from 'vitest';
 import { sql } from 'drizzle-orm';
-import { connect } from '../db/client';
+import { connect, rowsOf } from '../db/client';
 
 const base = process.env.NIMSY_TEST_URL ?? '';
 const cookie = process.env.NIMSY_TEST_COOKIE ?? '';
@@ -41,7 +41,8 @@ async function digest(): Promise<string> {
   ];
   const parts = await Promise.all(
     tables.map(async (table) => {
-      const [row] = await db.execute<{ d: string }>(
+      const [row] = await rowsOf<{ d: string }>(
+        db,
         sql.raw(`select md5(coalesce(string_agg(x::text, '' order by x::text), '')) as d from ${table} x`),
       );
       return row?.d ?? '';
@@ -59,11 +60,11 @@ const NUMBER_NONSENSE = [
   '99999999999999',
   'twelve',
   '<script>alert(1)</script>',
-  'x'.repeat(1_000_000),
+  'x'.repeat(300_000),
 ];
-const TEXT_NONSENSE = ['', '<script>alert(1)</script>', 'x'.repeat(1_000_000)];
-const UNIT_NONSENSE = ['smidgen', '', '<b>', 'x'.repeat(1_000_000)];
-const DATE_NONSENSE = ['', '2027-02-30', 'tomorrow', '<script>', 'x'.repeat(1_000_000)];
+const TEXT_NONSENSE = ['', '<script>alert(1)</script>', 'x'.repeat(300_000)];
+const UNIT_NONSENSE = ['smidgen', '', '<b>', 'x'.repeat(300_000)];
+const DATE_NONSENSE = ['', '2027-02-30', 'tomorrow', '<script>', 'x'.repeat(300_000)];
 
 interface Form {
   path: string;
@@ -105,7 +106,7 @@ const FORMS: readonly Form[] = [
       'counts.0': [...NUMBER_NONSENSE.slice(1), '2.5'],
       vigour: UNIT_NONSENSE,
       note: TEXT_NONSENSE.slice(1),
-      'signs.turf-lifts': ['maybe', '<script>', 'x'.repeat(1_000_000)],
+      'signs.turf-lifts': ['maybe', '<script>', 'x'.repeat(300_000)],
       'signs.purple-rain': ['yes'],
       'signs.raster': ['yes', 'a-knot'],
       surrounding: ['attic', ...TEXT_NONSENSE.slice(2)],
@@ -232,7 +233,7 @@ const FORMS: readonly Form[] = [
   {
     path: `${CASE}/mix?/settle`,
     good: { key: 'wear-ppe', tick: 'on' },
-    bad: { key: ['', 'no-such', 'season-cap-exceeded', 'x'.repeat(1_000_000)] },
+    bad: { key: ['', 'no-such', 'season-cap-exceeded', 'x'.repeat(300_000)] },
   },
   {
     path: '/properties/new',
@@ -278,7 +279,7 @@ const FORMS: readonly Form[] = [
       name: TEXT_NONSENSE,
       form: UNIT_NONSENSE,
       'uses.0.method': UNIT_NONSENSE,
-      'uses.0.targets.0.pest': ['dragon', 'bumble bee', 'x'.repeat(1_000_000)],
+      'uses.0.targets.0.pest': ['dragon', 'bumble bee', 'x'.repeat(300_000)],
       'uses.0.least': NUMBER_NONSENSE.slice(1),
       'uses.0.most': NUMBER_NONSENSE.slice(1),
       'uses.0.rateUnit': UNIT_NONSENSE,

@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { EMPTY_PLAN } from '../../core/plan';
-import { connect, withWorkspace } from '../db/client';
+import { connect, withWorkspace, rowsOf } from '../db/client';
 import * as t from '../db/schema';
 import { accessTo } from '../session/access';
 import { asAccount, FIRM, HOME, Visitor, type Answer } from './visit';
@@ -124,7 +124,8 @@ async function digest(): Promise<string> {
   ];
   const parts = await Promise.all(
     [...tables, ...more].map(async (table) => {
-      const [row] = await owner.db.execute<{ d: string }>(
+      const [row] = await rowsOf<{ d: string }>(
+        owner.db,
         sql.raw(
           `select md5(coalesce(string_agg(x::text, '' order by x::text), '')) as d from ${table} x where workspace_id = '${FIRM}'`,
         ),
@@ -132,7 +133,8 @@ async function digest(): Promise<string> {
       return row?.d ?? '';
     }),
   );
-  const [place] = await owner.db.execute<{ d: string }>(
+  const [place] = await rowsOf<{ d: string }>(
+    owner.db,
     sql`select md5(x::text) as d from workspaces x where id = ${FIRM}`,
   );
   return [...parts, place?.d].join(' ');
@@ -287,10 +289,13 @@ describe('roles', () => {
 
 describe('the database', () => {
   it('has row-level security with one policy on every table that carries a workspace', async () => {
-    const rows = await owner.db.execute<{ name: string; secured: boolean; policies: number }>(sql`
+    const rows = await rowsOf<{ name: string; secured: boolean; policies: number }>(
+      owner.db,
+      sql`
       select c.relname as name, c.relrowsecurity as secured,
         (select count(*)::int from pg_policy p where p.polrelid = c.oid) as policies
-      from pg_class c where c.relnamespace = 'public'::regnamespace and c.relkind in ('r', 'p')`);
+      from pg_class c where c.relnamespace = 'public'::regnamespace and c.relkind in ('r', 'p')`,
+    );
     const withoutWorkspace = [
       'attempts',
       'installation',
@@ -304,16 +309,22 @@ describe('the database', () => {
   });
 
   it('gives the application no way to what has no workspace but the functions that are listed', async () => {
-    const [role] = await app.db.execute<{ super: boolean; bypass: boolean; owns: number }>(sql`
+    const [role] = await rowsOf<{ super: boolean; bypass: boolean; owns: number }>(
+      app.db,
+      sql`
       select rolsuper as super, rolbypassrls as bypass,
         (select count(*)::int from pg_class where relowner = r.oid) as owns
-      from pg_roles r where rolname = current_user`);
+      from pg_roles r where rolname = current_user`,
+    );
     expect(role).toEqual({ super: false, bypass: false, owns: 0 });
     for (const table of ['people', 'sessions', 'password_links', 'attempts', 'installation', 'tombstones'])
       await expect(app.db.execute(sql.raw(`select * from ${table}`)), table).rejects.toThrow();
-    const functions = await app.db.execute<{ name: string }>(sql`
+    const functions = await rowsOf<{ name: string }>(
+      app.db,
+      sql`
       select p.proname as name from pg_proc p where p.pronamespace = 'public'::regnamespace and p.prosecdef
-        and has_function_privilege(current_user, p.oid, 'execute') order by 1`);
+        and has_function_privilege(current_user, p.oid, 'execute') order by 1`,
+    );
     expect(functions.map((f) => f.name)).toEqual([
       'accept_invitation',
       'attempt',
@@ -358,8 +369,8 @@ describe('the database', () => {
       const count = sql.raw(
         `select count(*)::int as n, count(*) filter (where workspace_id <> '${HOME}')::int as others from ${table}`,
       );
-      expect(await app.db.execute(count), table).toEqual([{ n: 0, others: 0 }]);
-      const [row] = await withWorkspace(app.db, HOME, (tx) => tx.execute<{ others: number }>(count));
+      expect(await rowsOf(app.db, count), table).toEqual([{ n: 0, others: 0 }]);
+      const [row] = await withWorkspace(app.db, HOME, (tx) => rowsOf<{ others: number }>(tx, count));
       expect(row?.others, table).toBe(0);
     }
   });

@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { remove, startInstance } from '../../../../scripts/instance.mjs';
-import { connect } from '../db/client';
+import { connect, rowsOf } from '../db/client';
 import { checksumOf } from '../store/whole/file';
 import { asAccount, Visitor, type Answer } from './visit';
 
@@ -155,10 +155,11 @@ describe('deleting', () => {
     expect((await remove(`${name} `)).text).toContain('not that of this workspace');
     expect((await remove(name)).text).toContain('Take an export first');
     const last = await exportOf(visitor);
-    const [before] = await owner.db.execute<{ n: number }>(sql`select count(*)::int as n from records`);
+    const [before] = await rowsOf<{ n: number }>(owner.db, sql`select count(*)::int as n from records`);
     const done = await remove(name);
     expect([done.status, done.location]).toEqual([303, '/account']);
-    const [stone] = await owner.db.execute<Record<string, unknown>>(
+    const [stone] = await rowsOf<Record<string, unknown>>(
+      owner.db,
       sql`select * from tombstones order by at desc limit 1`,
     );
     expect(stone).toMatchObject({
@@ -169,7 +170,7 @@ describe('deleting', () => {
       export_checksum: last.checksum,
       last_record_hash: expect.stringMatching(/^[0-9a-f]{64}$/),
     });
-    const [after] = await owner.db.execute<{ n: number }>(sql`select count(*)::int as n from records`);
+    const [after] = await rowsOf<{ n: number }>(owner.db, sql`select count(*)::int as n from records`);
     expect((before?.n ?? 0) - (after?.n ?? 0)).toBe(last.content.records.length);
     const gone = String(stone?.workspace_id);
     for (const table of [
@@ -181,7 +182,8 @@ describe('deleting', () => {
       'memberships',
       'exports',
     ]) {
-      const [left] = await owner.db.execute<{ n: number }>(
+      const [left] = await rowsOf<{ n: number }>(
+        owner.db,
         sql.raw(`select count(*)::int as n from ${table} where workspace_id = '${gone}'`),
       );
       expect(left?.n, table).toBe(0);

@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { afterAll, describe, expect, it } from 'vitest';
-import { connect } from '../db/client';
+import { connect, rowsOf } from '../db/client';
 import { asAccount, FIRM } from './visit';
 
 const base = process.env.NIMSY_TEST_URL ?? '';
@@ -8,7 +8,8 @@ const owner = connect(process.env.NIMSY_TEST_OWNER ?? '', 1);
 afterAll(() => owner.close());
 
 const licenceOf = async (email: string): Promise<Record<string, string> | null> => {
-  const [row] = await owner.db.execute<{ licence: Record<string, string> | null }>(
+  const [row] = await rowsOf<{ licence: Record<string, string> | null }>(
+    owner.db,
     sql.raw(
       `select m.licence from memberships m join people p on p.id = m.person_id where p.email = '${email}' and m.workspace_id = '${FIRM}'`,
     ),
@@ -16,7 +17,8 @@ const licenceOf = async (email: string): Promise<Record<string, string> | null> 
   return row?.licence ?? null;
 };
 const idOf = async (email: string): Promise<string> => {
-  const [row] = await owner.db.execute<{ id: string }>(
+  const [row] = await rowsOf<{ id: string }>(
+    owner.db,
     sql.raw(`select id from people where email = '${email}'`),
   );
   return row?.id ?? '';

@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { connect } from '../db/client';
+import { connect, rowsOf } from '../db/client';
 import { asAccount, FIRM, type Visitor } from './visit';
 
 /** Pages of the demonstration with figures and days of its own; a label's own words keep the label's marks. */
@@ -36,7 +36,8 @@ async function write(manner: Readonly<Record<string, string>>): Promise<void> {
 
 beforeAll(async () => {
   visitor = await asAccount(base, 'owner');
-  const [row] = await owner.db.execute<{ settings: string }>(
+  const [row] = await rowsOf<{ settings: string }>(
+    owner.db,
     sql`select settings::text as settings from workspaces where id = ${FIRM}`,
   );
   before = row?.settings ?? '{}';

@@ -3,7 +3,7 @@ import { afterAll, describe, expect, it } from 'vitest';
 import { sql } from 'drizzle-orm';
 import { areaOf } from '../../core/geometry';
 import { EMPTY_PLAN, outlineOf, type Plan, type Zone, type ZoneShape } from '../../core/plan';
-import { connect, withWorkspace } from '../db/client';
+import { connect, withWorkspace, rowsOf } from '../db/client';
 import * as t from '../db/schema';
 import { asAccount, FIRM, type Answer, type Visitor } from './visit';
 
@@ -143,7 +143,8 @@ describe('what is measured on a plan', () => {
     };
     expect((await visitor.post('/cases/11/log?/log', log)).status).toBe(303);
     const [row] = await withWorkspace(owner.db, FIRM, (tx) =>
-      tx.execute<{ ground: { zones: string[]; footprint: [number, number][][] } }>(
+      rowsOf<{ ground: { zones: string[]; footprint: [number, number][][] } }>(
+        tx,
         sql`select body->'ground' as ground from records where body->>'caseNumber' = '11'`,
       ),
     );

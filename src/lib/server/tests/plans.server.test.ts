@@ -1,9 +1,9 @@
-import postgres from 'postgres';
+import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { FIRM, HOME } from './visit';
 
 /** As the superuser, so that one transaction can fill the tables, become the application's role, and be undone. */
-const client = postgres(process.env.NIMSY_TEST_SUPER ?? '', { max: 1, onnotice: () => undefined });
+const client = new pg.Client({ connectionString: process.env.NIMSY_TEST_SUPER });
 const CASES = 60_000;
 const OTHER = '00000000-0000-4000-8000-0000000000aa';
 
@@ -15,7 +15,9 @@ interface Node {
 }
 const nodesOf = (node: Node): Node[] => [node, ...(node.Plans ?? []).flatMap(nodesOf)];
 
-class Undo extends Error {}
+interface Explained {
+  readonly 'QUERY PLAN': [{ Plan: Node }];
+}
 const plans = new Map<string, Node[]>();
 const millis = new Map<string, number>();
 
@@ -32,57 +34,55 @@ const STATEMENTS: Record<string, string> = {
 };
 
 beforeAll(async () => {
-  await client
-    .begin(async (tx) => {
-      await tx.unsafe(`insert into workspaces (id, name) values ('${OTHER}', 'A large firm')`);
-      await tx.unsafe(`insert into properties (id, workspace_id, name, address, latitude, time_zone, by_water, note)
+  const rows = async <T>(statement: string): Promise<T[]> => (await client.query(statement)).rows as T[];
+  await client.connect();
+  await client.query('begin');
+  try {
+    await rows(`insert into workspaces (id, name) values ('${OTHER}', 'A large firm')`);
+    await rows(`insert into properties (id, workspace_id, name, address, latitude, time_zone, by_water, note)
         select gen_random_uuid(), '${OTHER}', 'Place ' || n, 'Street ' || n, 50, 'UTC', false, '' from generate_series(1, 2000) n`);
-      await tx.unsafe(`insert into cases (workspace_id, property_id, number, title, opened_on, closed_on)
+    await rows(`insert into cases (workspace_id, property_id, number, title, opened_on, closed_on)
         select '${OTHER}', (array(select id from properties where workspace_id = '${OTHER}'))[1 + n % 2000], n,
           'Brown patches ' || n, '2027-01-01', case when n % 50 = 0 then null else date '2027-02-01' end
         from generate_series(1, ${CASES}) n`);
-      await tx.unsafe(`insert into case_stops (workspace_id, case_id, stop, body, revision, upstream, saved_at, saved_by)
+    await rows(`insert into case_stops (workspace_id, case_id, stop, body, revision, upstream, saved_at, saved_by)
         select workspace_id, id, 'name', '{"candidate":"chafer-grub","stage":null}', 1, '{}', now(), 'x' from cases where workspace_id = '${OTHER}'`);
-      await tx.unsafe(`insert into records (id, workspace_id, case_id, property_id, done_on, body, logged_at)
+    await rows(`insert into records (id, workspace_id, case_id, property_id, done_on, body, logged_at)
         select gen_random_uuid(), workspace_id, id, property_id, date '2024-01-01' + number % 1300, '{}', now() from cases where workspace_id = '${OTHER}'`);
-      await tx.unsafe(`insert into customers (workspace_id, name, contact, language, access, pets, consents_to_notices)
+    await rows(`insert into customers (workspace_id, name, contact, language, access, pets, consents_to_notices)
         select '${OTHER}', 'Customer ' || n, '', '', '', '', false from generate_series(1, 20000) n`);
-      for (const table of ['properties', 'cases', 'case_stops', 'records', 'customers'])
-        await tx.unsafe(`analyze ${table}`);
-      await tx.unsafe('set local role nimsy_app');
-      await tx.unsafe(`select set_config('nimsy.workspace', '${FIRM}', true)`);
-      for (const [name, statement] of Object.entries(STATEMENTS)) {
-        const [row] = await tx.unsafe<{ 'QUERY PLAN': [{ Plan: Node }] }[]>(
-          `explain (format json) ${statement}`,
-        );
-        plans.set(name, nodesOf(row?.['QUERY PLAN'][0].Plan ?? { 'Node Type': 'none' }));
-      }
-      const timed = async (name: string, statement: string): Promise<unknown[]> => {
-        await tx.unsafe(statement);
-        const start = performance.now();
-        const rows = await tx.unsafe(statement);
-        millis.set(name, performance.now() - start);
-        return rows;
-      };
-      // The search runs as its owner: its plan is seen in what it touches.
-      await tx.unsafe(`set local role nimsy_owner`);
-      const [found] = await tx.unsafe<{ 'QUERY PLAN': [{ Plan: Node }] }[]>(
-        `explain (format json) select * from cases c where c.workspace_id = '${FIRM}' and to_tsvector('simple', c.title) @@ to_tsquery('simple', 'croquet:*')`,
-      );
-      plans.set('the search', nodesOf(found?.['QUERY PLAN'][0].Plan ?? { 'Node Type': 'none' }));
-      await tx.unsafe('set local role nimsy_app');
-      plans.set('found', [
-        { 'Node Type': String((await timed('find', `select * from find_anything('croq', 20)`)).length) },
-      ]);
-      await tx.unsafe(`select set_config('nimsy.workspace', '${HOME}', true)`);
-      plans.set('found by another', [
-        { 'Node Type': String((await timed('find', `select * from find_anything('croq', 20)`)).length) },
-      ]);
-      throw new Undo();
-    })
-    .catch((reason: unknown) => {
-      if (!(reason instanceof Undo)) throw reason;
-    });
+    for (const table of ['properties', 'cases', 'case_stops', 'records', 'customers'])
+      await rows(`analyze ${table}`);
+    await rows('set local role nimsy_app');
+    await rows(`select set_config('nimsy.workspace', '${FIRM}', true)`);
+    for (const [name, statement] of Object.entries(STATEMENTS)) {
+      const [row] = await rows<Explained>(`explain (format json) ${statement}`);
+      plans.set(name, nodesOf(row?.['QUERY PLAN'][0].Plan ?? { 'Node Type': 'none' }));
+    }
+    const timed = async (name: string, statement: string): Promise<unknown[]> => {
+      await rows(statement);
+      const start = performance.now();
+      const found = await rows(statement);
+      millis.set(name, performance.now() - start);
+      return found;
+    };
+    // The search runs as its owner: its plan is seen in what it touches.
+    await rows(`set local role nimsy_owner`);
+    const [found] = await rows<Explained>(
+      `explain (format json) select * from cases c where c.workspace_id = '${FIRM}' and to_tsvector('simple', c.title) @@ to_tsquery('simple', 'croquet:*')`,
+    );
+    plans.set('the search', nodesOf(found?.['QUERY PLAN'][0].Plan ?? { 'Node Type': 'none' }));
+    await rows('set local role nimsy_app');
+    plans.set('found', [
+      { 'Node Type': String((await timed('find', `select * from find_anything('croq', 20)`)).length) },
+    ]);
+    await rows(`select set_config('nimsy.workspace', '${HOME}', true)`);
+    plans.set('found by another', [
+      { 'Node Type': String((await timed('find', `select * from find_anything('croq', 20)`)).length) },
+    ]);
+  } finally {
+    await client.query('rollback');
+  }
 }, 120_000);
 afterAll(() => client.end());
 

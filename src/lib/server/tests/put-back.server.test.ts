@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm';
 import { afterAll, describe, expect, it } from 'vitest';
 import sharp from 'sharp';
-import { connect } from '../db/client';
+import { connect, rowsOf } from '../db/client';
 import { asAccount, FIRM, type Answer, type Visitor } from './visit';
 
 const base = process.env.NIMSY_TEST_URL ?? '';
@@ -9,8 +9,9 @@ const owner = connect(process.env.NIMSY_TEST_OWNER ?? '', 1);
 afterAll(() => owner.close());
 
 /** The rows of a table of the firm, whole. */
-async function rowsOf(table: string): Promise<string[]> {
-  const rows = await owner.db.execute<{ row: string }>(
+async function textsOf(table: string): Promise<string[]> {
+  const rows = await rowsOf<{ row: string }>(
+    owner.db,
     sql.raw(
       `select to_jsonb(x)::text as row from ${table} x where workspace_id = '${FIRM}' order by to_jsonb(x)::text`,
     ),
@@ -18,7 +19,7 @@ async function rowsOf(table: string): Promise<string[]> {
   return rows.map(({ row }) => row);
 }
 const first = async (query: string): Promise<Record<string, string>> =>
-  (await owner.db.execute<Record<string, string>>(sql.raw(query)))[0] ?? {};
+  (await rowsOf<Record<string, string>>(owner.db, sql.raw(query)))[0] ?? {};
 
 const picture = async (): Promise<Blob> =>
   new Blob([
@@ -39,21 +40,21 @@ const removedId = ({ status, location }: Answer): string => {
 
 /** Removes something, looks that it is gone and offered, puts it back, and looks that every row is as it was. */
 async function thereAndBack(visitor: Visitor, tables: string[], remove: () => Promise<Answer>) {
-  const before = await Promise.all(tables.map(rowsOf));
+  const before = await Promise.all(tables.map(textsOf));
   const answer = await remove();
   const id = removedId(answer);
-  const without = await Promise.all(tables.map(rowsOf));
+  const without = await Promise.all(tables.map(textsOf));
   tables.forEach((table, i) => expect(without[i], table).not.toEqual(before[i]));
   expect((await visitor.get(answer.location)).text).toContain('Put it back');
   const other = await asAccount(base, 'householder');
   expect((await other.post('/put-back', { id })).status).toBe(404);
   expect((await (await asAccount(base, 'office')).post('/put-back', { id })).status).toBe(403);
-  expect(await Promise.all(tables.map(rowsOf))).toEqual(without);
+  expect(await Promise.all(tables.map(textsOf))).toEqual(without);
   expect((await visitor.post('/put-back', { id })).status).toBe(303);
-  expect(await Promise.all(tables.map(rowsOf))).toEqual(before);
+  expect(await Promise.all(tables.map(textsOf))).toEqual(before);
   // A second tap finds nothing more to do, and doubles nothing.
   expect((await visitor.post('/put-back', { id })).status).toBe(404);
-  expect(await Promise.all(tables.map(rowsOf))).toEqual(before);
+  expect(await Promise.all(tables.map(textsOf))).toEqual(before);
 }
 
 describe('what was taken away by mistake', () => {
@@ -115,7 +116,7 @@ describe('what was taken away by mistake', () => {
     const { tool = '', name = '' } = await first(
       `select id as tool, name from equipment where workspace_id = '${FIRM}' order by name limit 1`,
     );
-    const before = await rowsOf('calibrations');
+    const before = await textsOf('calibrations');
     const id = removedId(await visitor.post(`/equipment/${tool}?/remove`, {}));
     await owner.db.execute(
       sql.raw(
@@ -133,7 +134,7 @@ describe('what was taken away by mistake', () => {
       ),
     );
     expect((await visitor.post('/put-back', { id })).status).toBe(303);
-    expect(await rowsOf('calibrations')).toEqual(before);
+    expect(await textsOf('calibrations')).toEqual(before);
   });
 
   it('is gone for good after a day', async () => {
@@ -141,7 +142,7 @@ describe('what was taken away by mistake', () => {
     const { id = '', tool = '' } = await first(
       `select id, equipment_id as tool from calibrations where workspace_id = '${FIRM}' order by done_on limit 1`,
     );
-    const before = await rowsOf('calibrations');
+    const before = await textsOf('calibrations');
     const removed = removedId(await visitor.post(`/equipment/${tool}?/strike`, { entry: id }));
     await owner.db.execute(
       sql.raw(`update removed set removed_at = now() - interval '25 hours' where id = '${removed}'`),
@@ -149,6 +150,6 @@ describe('what was taken away by mistake', () => {
     expect((await visitor.post('/put-back', { id: removed })).status).toBe(404);
     await owner.db.execute(sql.raw(`update removed set removed_at = now() where id = '${removed}'`));
     expect((await visitor.post('/put-back', { id: removed })).status).toBe(303);
-    expect(await rowsOf('calibrations')).toEqual(before);
+    expect(await textsOf('calibrations')).toEqual(before);
   });
 });

@@ -2,7 +2,7 @@ import { eq, sql } from 'drizzle-orm';
 import { afterAll, describe, expect, it } from 'vitest';
 import { DEFAULT_SETTINGS } from '../../forms';
 import type { CalendarDay } from '../../core/units';
-import { connect, withWorkspace } from '../db/client';
+import { connect, withWorkspace, rowsOf } from '../db/client';
 import * as t from '../db/schema';
 import { noWeather } from '../outside/weather';
 import { loadCase, openCase } from '../store/cases';
@@ -97,9 +97,12 @@ describe('records in the database', () => {
 
 describe('the tables', () => {
   it('all carry their workspace, but for the few that are listed', async () => {
-    const rows = await owner.db.execute<{ table_name: string }>(sql`
+    const rows = await rowsOf<{ table_name: string }>(
+      owner.db,
+      sql`
       select table_name from information_schema.tables where table_schema = 'public' and table_type = 'BASE TABLE'
-      and table_name not in (select table_name from information_schema.columns where table_schema = 'public' and column_name = 'workspace_id')`);
+      and table_name not in (select table_name from information_schema.columns where table_schema = 'public' and column_name = 'workspace_id')`,
+    );
     expect(rows.map((row) => row.table_name).sort()).toEqual([
       'attempts',
       'installation',
@@ -132,7 +135,8 @@ describe('the tables', () => {
     const wrong = connect(url.href, 1);
     expect(await failure(wrong.db.execute(sql`select 1`))).toContain('password authentication failed');
     await wrong.close();
-    const [row] = await owner.db.execute<{ listen: string }>(
+    const [row] = await rowsOf<{ listen: string }>(
+      owner.db,
       sql`select current_setting('listen_addresses') as listen`,
     );
     expect(row?.listen).toBe('127.0.0.1');

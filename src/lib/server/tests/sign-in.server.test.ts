@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm';
 import { spawnSync } from 'node:child_process';
 import { afterAll, describe, expect, it } from 'vitest';
-import { connect } from '../db/client';
+import { connect, rowsOf } from '../db/client';
 import { hashOf } from '../session/tokens';
 import { asAccount, Visitor } from './visit';
 
@@ -62,12 +62,16 @@ describe('signing in', () => {
   it('keeps only hashes: neither the token nor the password stands in the database', async () => {
     const { visitor, email } = await newMember();
     const token = visitor.cookie.split('=')[1] ?? '';
-    const [row] = await owner.db.execute<{ hash: string; known: boolean }>(sql`
+    const [row] = await rowsOf<{ hash: string; known: boolean }>(
+      owner.db,
+      sql`
       select password_hash as hash, exists (select 1 from sessions where token_hash = ${hashOf(token)}) as known
-      from people where email = ${email}`);
+      from people where email = ${email}`,
+    );
     expect(row?.hash).toMatch(/^\$argon2id\$v=19\$m=19456,t=2,p=1\$/);
     expect(row?.known).toBe(true);
-    const dump = await owner.db.execute<{ text: string }>(
+    const dump = await rowsOf<{ text: string }>(
+      owner.db,
       sql`select string_agg(s::text, '') || (select string_agg(p::text, '') from people p) as text from sessions s`,
     );
     expect(dump[0]?.text).not.toContain(token);
@@ -116,7 +120,8 @@ describe('signing in', () => {
     const { visitor } = await newMember();
     const hash = hashOf(visitor.cookie.split('=')[1] ?? '');
     const daysLeft = async (): Promise<number> => {
-      const [row] = await owner.db.execute<{ days: number }>(
+      const [row] = await rowsOf<{ days: number }>(
+        owner.db,
         sql`select round(extract(epoch from expires_at - now()) / 86400)::int as days from sessions where token_hash = ${hash}`,
       );
       return row?.days ?? 0;
@@ -245,7 +250,8 @@ describe('invitations and workspaces', () => {
     await owner.db.execute(sql`update invitations set expires_at = now() where token_hash = ${hash}`);
     expect((await new Visitor(base).get(link)).status).toBe(404);
     const second = await invite(newAddress());
-    const [row] = await owner.db.execute<{ id: string }>(
+    const [row] = await rowsOf<{ id: string }>(
+      owner.db,
       sql`select id from invitations where token_hash = ${hashOf(second.replace('/join/', ''))}`,
     );
     await (await asAccount(base, 'owner')).post('/people?/withdraw', { id: row?.id ?? '' });
@@ -270,8 +276,9 @@ describe('invitations and workspaces', () => {
   it('keep the last owner, change roles at once, and lock out whoever is taken out', async () => {
     const boss = await asAccount(base, 'owner');
     const { visitor, email } = await newMember();
-    const [me] = await owner.db.execute<{ id: string }>(sql`select id from people where email = ${email}`);
-    const [own] = await owner.db.execute<{ id: string }>(
+    const [me] = await rowsOf<{ id: string }>(owner.db, sql`select id from people where email = ${email}`);
+    const [own] = await rowsOf<{ id: string }>(
+      owner.db,
       sql`select id from people where email = 'r.hallow@ostermere.example'`,
     );
     expect((await boss.post('/people?/role', { personId: own?.id ?? '', role: 'viewer' })).status).toBe(409);

@@ -3,6 +3,7 @@ import { CANDIDATES, FIELD_TESTS } from '$lib/catalog';
 import { SURROUNDINGS, type Surrounding } from '$lib/core/identify';
 import { isRefused } from '$lib/core/result';
 import { fieldsOf, parseCase, type CaseForm } from '$lib/forms';
+import { formOf } from '$lib/server/session/bodies';
 import type { Tx } from '$lib/server/db/client';
 import { sentencesOf } from '$lib/server/session/answer';
 import { localDay } from '$lib/server/session/clock';
@@ -30,7 +31,7 @@ function likeliestPlace(places: Partial<Record<Surrounding, number>>): Surroundi
 
 export const actions: Actions = {
   default: async ({ request, locals }) => {
-    const fields = fieldsOf(await request.formData());
+    const fields = fieldsOf(await formOf(request));
     const form = parseCase(fields);
     const wrong = (errors: { path: string; message: string }[]) =>
       fail(400, { errors, fields: Object.fromEntries([...fields].map(([k, v]) => [k, v.slice(0, 2000)])) });

@@ -2,6 +2,7 @@ import { error, redirect } from '@sveltejs/kit';
 import { calibrated, dueOn } from '$lib/core/calibrate';
 import { isRefused, refuse } from '$lib/core/result';
 import { fieldsOf, isId, parseCalibration, parseEquipment } from '$lib/forms';
+import { formOf } from '$lib/server/session/bodies';
 import { wrongField, wrongFields } from '$lib/server/session/answer';
 import {
   addCalibration,
@@ -28,7 +29,7 @@ export const load: PageServerLoad = async ({ locals, params }) => {
 
 export const actions: Actions = {
   change: async ({ locals, request, params }) => {
-    const fields = fieldsOf(await request.formData());
+    const fields = fieldsOf(await formOf(request));
     const form = parseEquipment(fields);
     const done = await locals.inWorkspace(async (tx) => {
       if (!isId(params.id) || !(await findEquipment(tx, params.id))) return 'missing';
@@ -44,7 +45,7 @@ export const actions: Actions = {
     return { saved: true, errors: [], fields: {} };
   },
   calibrate: async ({ locals, request, params }) => {
-    const fields = fieldsOf(await request.formData());
+    const fields = fieldsOf(await formOf(request));
     const by = locals.who?.person.name ?? '';
     const done = await locals.inWorkspace(async (tx) => {
       const found = isId(params.id) ? await findEquipment(tx, params.id) : null;
@@ -63,7 +64,7 @@ export const actions: Actions = {
     return { saved: true, errors: [], fields: {} };
   },
   strike: async ({ locals, request, params }) => {
-    const entry = fieldsOf(await request.formData()).get('entry') ?? '';
+    const entry = fieldsOf(await formOf(request)).get('entry') ?? '';
     const done = await locals.inWorkspace(async (tx) => {
       if (!isId(params.id) || !isId(entry) || !(await findEquipment(tx, params.id))) return null;
       return removeCalibration(tx, params.id, entry);

@@ -10,12 +10,10 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ locals, params }) => {
   if (!isId(params.id)) error(404, 'There is no such property.');
   return locals.inWorkspace(async (tx) => {
-    const [property, cases, records, customers] = await Promise.all([
-      findProperty(tx, params.id),
-      listCases(tx),
-      listRecords(tx),
-      listCustomers(tx),
-    ]);
+    const property = await findProperty(tx, params.id);
+    const cases = await listCases(tx);
+    const records = await listRecords(tx);
+    const customers = await listCustomers(tx);
     if (!property) error(404, 'There is no such property.');
     const own = cases.filter((c) => c.propertyId === property.id);
     const numbers = new Set(own.map((c) => c.number));

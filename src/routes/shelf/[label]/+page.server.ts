@@ -1,5 +1,6 @@
 import { error, redirect } from '@sveltejs/kit';
 import { CANDIDATES } from '$lib/catalog';
+import { formOf } from '$lib/server/session/bodies';
 import { loadShelf, cardVersions } from '$lib/server/store/shelf';
 import { fieldsOf, isId, parseContainer, parseStockChange } from '$lib/forms';
 import { pictureFrom } from '$lib/server/outside/pictures';
@@ -21,14 +22,12 @@ import type { Actions, PageServerLoad } from './$types';
 
 /** A card, in its newest version or in the one that a record was made under. */
 export const load: PageServerLoad = async ({ locals, params, url }) => {
-  const [versions, shelf, files, changes] = await locals.inWorkspace((tx) =>
-    Promise.all([
-      cardVersions(tx, params.label),
-      loadShelf(tx, locals.around.settings.currency),
-      labelFiles(tx, params.label),
-      stockChanges(tx, params.label),
-    ]),
-  );
+  const { versions, shelf, files, changes } = await locals.inWorkspace(async (tx) => ({
+    versions: await cardVersions(tx, params.label),
+    shelf: await loadShelf(tx, locals.around.settings.currency),
+    files: await labelFiles(tx, params.label),
+    changes: await stockChanges(tx, params.label),
+  }));
   const wanted = Number(url.searchParams.get('version') ?? versions[0]?.version);
   const card = versions.find((v) => v.version === wanted);
   if (!card)
@@ -117,7 +116,7 @@ export const actions: Actions = {
   },
 
   open: async ({ request, locals, params }) => {
-    const lot = fieldsOf(await request.formData()).get('lot') ?? '';
+    const lot = fieldsOf(await formOf(request)).get('lot') ?? '';
     const day = locals.around.today;
     if (!(await locals.inWorkspace((tx) => openContainer(tx, params.label, lot, day))))
       error(404, 'There is no such container on the shelf.');
@@ -125,7 +124,7 @@ export const actions: Actions = {
   },
 
   file: async ({ request, locals, params }) => {
-    const form = await request.formData();
+    const form = await formOf(request);
     const file = form.get('file');
     const kind = form.get('kind') === 'safety-sheet' ? 'safety-sheet' : 'label';
     if (!(file instanceof File) || file.size === 0) return wrongField(400, 'file', 'Choose a file first.');
@@ -147,7 +146,7 @@ export const actions: Actions = {
   },
 
   remove: async ({ request, locals, params }) => {
-    const id = String((await request.formData()).get('id') ?? '');
+    const id = String((await formOf(request)).get('id') ?? '');
     const gone = isId(id) ? await locals.inWorkspace((tx) => removeLabelFile(tx, params.label, id)) : null;
     if (gone === null) error(404, 'That file is not of this card.');
     redirect(303, withRemoved(`/shelf/${params.label}`, 'label-file', gone));

@@ -1,4 +1,5 @@
 import { redirect } from '@sveltejs/kit';
+import { formOf } from '$lib/server/session/bodies';
 import { wrongField } from '$lib/server/session/answer';
 import { addLabels, loadShelf } from '$lib/server/store/shelf';
 import { readCards } from '$lib/server/store/shelf-files/cards';
@@ -13,7 +14,7 @@ export const load: PageServerLoad = ({ url }) => ({
 
 export const actions: Actions = {
   cards: async ({ locals, request }) => {
-    const file = (await request.formData()).get('file');
+    const file = (await formOf(request)).get('file');
     if (!(file instanceof File) || file.size === 0)
       return wrongField(400, 'file', 'Choose a file of label cards first.');
     const read = readCards(await file.text());
@@ -24,7 +25,7 @@ export const actions: Actions = {
   },
 
   stock: async ({ locals, request }) => {
-    const file = (await request.formData()).get('stock');
+    const file = (await formOf(request)).get('stock');
     if (!(file instanceof File) || file.size === 0)
       return wrongField(400, 'stock', 'Choose a CSV of stock first.');
     try {

@@ -2,16 +2,19 @@ import { upgraded } from '../../../catalog';
 import { randomUUID } from 'node:crypto';
 import type { Plan } from '../../../core/plan';
 import { eq, sql } from 'drizzle-orm';
-import type { Tx } from '../../db/client';
+import { type Tx, rowsOf } from '../../db/client';
 import * as t from '../../db/schema';
 import type { FileTrouble } from './check';
 import { canonical, type Content } from './file';
 
 /** True where nothing but what every workspace starts with is there. */
 export async function isEmpty(tx: Tx): Promise<boolean> {
-  const [row] = await tx.execute<{ filled: boolean }>(sql`select exists (select 1 from properties)
+  const [row] = await rowsOf<{ filled: boolean }>(
+    tx,
+    sql`select exists (select 1 from properties)
     or exists (select 1 from customers) or exists (select 1 from cases) or exists (select 1 from records)
-    or exists (select 1 from containers) or exists (select 1 from equipment) as filled`);
+    or exists (select 1 from containers) or exists (select 1 from equipment) as filled`,
+  );
   return row?.filled === false;
 }
 

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import type { Tx } from '../../db/client';
+import { type Tx, rowsOf } from '../../db/client';
 import { checksumOf, lastRecordHash, type Content } from './file';
 import { contentOf } from './write';
 
@@ -29,7 +29,7 @@ export async function pruneRecords(
 }
 
 async function outcome(tx: Tx, query: ReturnType<typeof sql>): Promise<Removal> {
-  const [row] = await tx.execute<{ done: Removal }>(query);
+  const [row] = await rowsOf<{ done: Removal }>(tx, query);
   if (!row) throw new Error('the procedure answered nothing');
   return row.done;
 }
@@ -44,7 +44,8 @@ export interface Tombstone extends Record<string, unknown> {
 
 export async function listTombstones(tx: Tx): Promise<Tombstone[]> {
   return [
-    ...(await tx.execute<Tombstone>(
+    ...(await rowsOf<Tombstone>(
+      tx,
       sql`select what, at, by, records, last_record_hash from tombstones_here()`,
     )),
   ];

@@ -5,6 +5,7 @@ import { isRefused, type Refusal } from '$lib/core/result';
 import { fieldsOf, isId, knownNames, numberIn, parseRecord, parseStop, parseTick } from '$lib/forms';
 import type { Fields } from '$lib/forms';
 import { tickSays } from '$lib/core/safety';
+import { formOf } from '$lib/server/session/bodies';
 import type { Tx } from '$lib/server/db/client';
 import { sentencesOf } from '$lib/server/session/answer';
 import { localDay } from '$lib/server/session/clock';
@@ -21,7 +22,7 @@ export const actions: Actions = {
   save: async (event) => {
     const { stop } = event.params;
     if (stop === 'log') error(404, 'The logbook is written by “Log what was done”.');
-    const fields = fieldsOf(await event.request.formData());
+    const fields = fieldsOf(await formOf(event.request));
     const outcome = await onCase(event, async (tx, loaded) => {
       const body = parseStop(stop, fields, knownNames(loaded.facts));
       if (isRefused(body)) return { wrong: body.refused };
@@ -51,7 +52,7 @@ export const actions: Actions = {
   },
 
   settle: async (event) => {
-    const fields = fieldsOf(await event.request.formData());
+    const fields = fieldsOf(await formOf(event.request));
     const form = parseTick(fields);
     if (isRefused(form)) return refuse(form.refused, fields);
     const { key, said, tick } = form.ok;
@@ -87,14 +88,14 @@ export const actions: Actions = {
   },
 
   log: async (event) => {
-    const fields = fieldsOf(await event.request.formData());
+    const fields = fieldsOf(await formOf(event.request));
     const wrong = await onCase(event, (tx, loaded) => log(event, tx, loaded, fields));
     if (wrong) return refuse(wrong, fields);
     redirect(303, `/cases/${event.params.number}/log`);
   },
 
   close: async (event) => {
-    const fields = fieldsOf(await event.request.formData());
+    const fields = fieldsOf(await formOf(event.request));
     await onCase(event, (tx, loaded) =>
       closeCase(
         tx,

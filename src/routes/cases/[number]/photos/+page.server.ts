@@ -1,5 +1,6 @@
 import { error, redirect } from '@sveltejs/kit';
 import { isId, numberIn } from '$lib/forms';
+import { formOf } from '$lib/server/session/bodies';
 import type { Tx } from '$lib/server/db/client';
 import { pictureFrom } from '$lib/server/outside/pictures';
 import { wrongField } from '$lib/server/session/answer';
@@ -31,7 +32,7 @@ export const load: PageServerLoad = ({ params, locals }) =>
 
 export const actions: Actions = {
   add: async ({ request, params, locals }) => {
-    const form = await request.formData();
+    const form = await formOf(request);
     const file = form.get('photo');
     const note = String(form.get('note') ?? '')
       .trim()
@@ -63,7 +64,7 @@ export const actions: Actions = {
   },
 
   remove: async ({ request, params, locals }) => {
-    const id = String((await request.formData()).get('id') ?? '');
+    const id = String((await formOf(request)).get('id') ?? '');
     const back = `/cases/${params.number}/photos`;
     const gone = await locals.inWorkspace(async (tx) => {
       const { id: caseId } = await caseOf(tx, params.number);

@@ -1,5 +1,6 @@
 import { error } from '@sveltejs/kit';
 import { fieldsOf, isId, numberIn, parseShare, SHARE_DAYS } from '$lib/forms';
+import { formOf } from '$lib/server/session/bodies';
 import type { Tx } from '$lib/server/db/client';
 import { readForm, wrongField } from '$lib/server/session/answer';
 import { loadCase, type LoadedCase } from '$lib/server/store/cases';
@@ -54,7 +55,7 @@ export const actions: Actions = {
   },
 
   revoke: async ({ locals, params, request }) => {
-    const id = fieldsOf(await request.formData()).get('id') ?? '';
+    const id = fieldsOf(await formOf(request)).get('id') ?? '';
     await locals.inWorkspace(async (tx) => {
       const loaded = await caseOf(tx, params.number, locals.around);
       if (isId(id)) await revokeShare(tx, loaded.id, id);

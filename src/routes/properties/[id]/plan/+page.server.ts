@@ -40,12 +40,10 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
   return locals.inWorkspace(async (tx) => {
     const property = await findProperty(tx, params.id);
     if (!property) error(404, 'There is no such property.');
-    const [kept, days, cases, records] = await Promise.all([
-      planOf(tx, params.id),
-      planDaysOf(tx, params.id),
-      loadOpenCases(tx, locals.around),
-      listRecords(tx),
-    ]);
+    const kept = await planOf(tx, params.id);
+    const days = await planDaysOf(tx, params.id);
+    const cases = await loadOpenCases(tx, locals.around);
+    const records = await listRecords(tx);
     const past = on !== null && days.length > 0 ? await planOn(tx, params.id, on) : null;
     return {
       property: { id: property.id, name: property.name },

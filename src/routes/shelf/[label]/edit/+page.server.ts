@@ -8,9 +8,11 @@ import { pestGroups, pestNames } from '../../pest-names';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params }) => {
-  const [[card], files] = await locals.inWorkspace((tx) =>
-    Promise.all([cardVersions(tx, params.label), labelFiles(tx, params.label)]),
-  );
+  const { versions, files } = await locals.inWorkspace(async (tx) => ({
+    versions: await cardVersions(tx, params.label),
+    files: await labelFiles(tx, params.label),
+  }));
+  const [card] = versions;
   if (!card) error(404, 'There is no such label on the shelf.');
   return {
     card: { id: card.id, name: card.name, version: card.version },

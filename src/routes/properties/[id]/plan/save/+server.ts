@@ -3,11 +3,11 @@ import { isRefused } from '$lib/core/result';
 import { isId } from '$lib/forms';
 import { parsePlan } from '$lib/forms/plan';
 import { refusalSentence, showIn } from '$lib/words';
+import { readJson } from '$lib/server/session/bodies';
 import { findProperty } from '$lib/server/store/properties';
 import { planOf, savePlan } from '$lib/server/store/plans';
 import type { RequestHandler } from './$types';
 
-const LARGEST_TEXT = 4_000_000;
 const no = (status: number, message: string) => json({ message }, { status });
 
 /** What was saved after a revision, or nothing. */
@@ -25,15 +25,10 @@ export const GET: RequestHandler = async ({ params, url, locals }) => {
 /** Saves a plan that was built on a revision; 409 with what stands there where somebody saved meanwhile. */
 export const PUT: RequestHandler = async ({ params, request, locals }) => {
   if (!isId(params.id)) return no(404, 'There is no such property.');
-  const text = await request.text();
-  if (text.length > LARGEST_TEXT) return no(413, 'The plan is larger than 4 MB. Remove what is not needed.');
-  let sent: unknown;
-  try {
-    sent = JSON.parse(text);
-  } catch {
+  const sent = readJson(await request.text());
+  if (typeof sent !== 'object' || sent === null)
     return no(400, 'What was sent is no plan. Load the page again; what was drawn is kept in this browser.');
-  }
-  const { plan, revision } = (sent ?? {}) as { plan?: unknown; revision?: unknown };
+  const { plan, revision } = sent as { plan?: unknown; revision?: unknown };
   const parsed = parsePlan(plan);
   if (isRefused(parsed)) {
     const [first] = parsed.refused;
