@@ -46,6 +46,7 @@ export async function needBuild() {
   rmSync(stamp, { force: true });
   run('npx', ['vite', 'build', '--logLevel', 'error']);
   await bundle('src/cli/setup.ts', 'setup.mjs');
+  await bundle('src/lib/server/jobs/worker.ts', 'job.mjs');
   await needCalc();
   writeFileSync(stamp, wanted);
 }
@@ -75,9 +76,11 @@ export async function bundle(entry, name) {
     platform: 'node',
     format: 'esm',
     target: 'node20',
+    // Some packages bundle only in their modern form.
+    mainFields: ['module', 'main'],
     logLevel: 'error',
     // Native code is found beside the bundle, in node_modules.
-    external: ['@node-rs/argon2'],
+    external: ['@node-rs/argon2', 'sharp', 'pg-native'],
     banner: {
       js: "import { createRequire as makeRequire } from 'node:module'; const require = makeRequire(import.meta.url);",
     },

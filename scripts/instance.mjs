@@ -31,6 +31,7 @@ export async function openBank() {
     migrations: join(ROOT, 'src', 'lib', 'server', 'db', 'migrations'),
     mode: 'demo',
     today: undefined,
+    still: false,
   });
   let copies = 0;
   let turn = Promise.resolve();

@@ -1,6 +1,6 @@
 // @ts-check
 import { randomBytes, X509Certificate } from 'node:crypto';
-import { mkdirSync, readFileSync } from 'node:fs';
+import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { fork } from 'node:child_process';
 import { createServer as createProbe } from 'node:net';
 import { join } from 'node:path';
@@ -53,6 +53,7 @@ export async function serve(mode, words) {
         migrations: join(ROOT, 'src', 'lib', 'server', 'db', 'migrations'),
         mode,
         today: options.today,
+        still: options.still,
       })
       .catch((/** @type {Error} */ reason) => {
         throw new Trouble(
@@ -67,6 +68,8 @@ export async function serve(mode, words) {
     if (signIn === 'not-yet') welcome = `${network.url}/welcome${key ? `?key=${key}` : ''}`;
     process.env.DATABASE_URL = urls.app;
     process.env.NIMSY_MODE = mode;
+    process.env.NIMSY_PARTS = join(ROOT, 'build');
+    process.env.NIMSY_FILES = freshFiles(options.data);
     process.env.NIMSY_STILL = options.still ? '1' : '';
     process.env.NIMSY_WELCOME_KEY = key;
     process.env.NIMSY_ON_NETWORK = network.open ? '1' : '';
@@ -86,10 +89,18 @@ export async function serve(mode, words) {
     );
 }
 
+/** Files on their way in or out; what an earlier run left is gone. @param {string} data */
+function freshFiles(data) {
+  const files = join(data, 'files');
+  rmSync(files, { recursive: true, force: true });
+  mkdirSync(files, { recursive: true, mode: 0o700 });
+  return files;
+}
+
 /**
  * The database and its two roles: one owns the tables, the application's has the rights it needs and no more.
  * @param {{ createDatabase: (url: string, secrets: object) => Promise<void> }} setup
- * @param {import('./cluster.mjs').Cluster} cluster
+ * @param {Pick<import('./cluster.mjs').Cluster, 'port' | 'secrets'>} cluster
  */
 export async function ownDatabase(setup, cluster) {
   await setup.createDatabase(urlOf(cluster, 'superuser', 'postgres'), cluster.secrets);

@@ -7,6 +7,10 @@ declare global {
     interface Locals {
       /** Told in the answer and in the log, so that one can be found by the other. */
       requestId: string;
+      /** From which machine and with what kind of browser it is asked. */
+      asks: { readonly from: string; readonly device: string };
+      /** The password was right, and the code of the second factor is waited for. */
+      half: boolean;
       /** True once the database was found not to answer. */
       away: boolean;
       db: Database;

@@ -7,9 +7,10 @@ import { noWeather, standInWeather } from '$lib/server/outside/weather';
 import { accessTo, mayAs, type Access } from '$lib/server/session/access';
 import { localDay } from '$lib/server/session/clock';
 import { COOKIE } from '$lib/server/session/cookie';
+import { deviceOf } from '$lib/server/session/browser';
 import { securityHeaders } from '$lib/server/session/headers';
 import { sizeRefusal } from '$lib/server/session/bodies';
-import { whoIsAsking, type Asking } from '$lib/server/session/who';
+import { whoIsAsking, type Asking, type Who } from '$lib/server/session/who';
 import { isAway } from '$lib/server/db/away';
 import { reportFault, sentenceOfFault } from '$lib/server/session/faults';
 import { noteRequest } from '$lib/server/session/log';
@@ -61,14 +62,18 @@ const handleAsked: Handle = async ({ event, resolve }) => {
   if (event.route.id !== null) refuseUnlessAllowed(event, asking, needed, changes);
   const tooLarge = sizeRefusal(event.request, event.route.id, asking.person === null);
   if (tooLarge) error(413, tooLarge);
-  const { house, person, who } = asking;
+  const { house, person, half, who } = asking;
+  const from = machineOf(event);
   const workspaceId = who?.workspaceId;
   const settings = who ? settingsOf(who) : DEFAULT_SETTINGS;
+  if (who && settings.secondFactor && event.route.id !== null) needSecondFactor(event, who, needed, changes);
   // Until somebody names a zone, the day is that of the first property.
   const zone = settings.timeZone === ZONE_IF_NONE ? (who?.zone ?? ZONE_IF_NONE) : settings.timeZone;
   event.locals = {
     requestId: event.locals.requestId,
     away: false,
+    asks: { from, device: deviceOf(event.request.headers.get('user-agent')) },
+    half,
     db,
     token,
     house,
@@ -78,7 +83,7 @@ const handleAsked: Handle = async ({ event, resolve }) => {
       if (workspaceId === undefined) error(403, 'Choose a workspace first.');
       // What only looks cannot change anything, and whoever may only look cannot either.
       return changes && who?.role !== 'viewer'
-        ? withWorkspace(db, workspaceId, work)
+        ? withWorkspace(db, workspaceId, work, { personId: who?.person.id ?? '', from })
         : readWorkspace(db, workspaceId, work);
     },
     around: {
@@ -98,6 +103,27 @@ const handleAsked: Handle = async ({ event, resolve }) => {
   securityHeaders(response, event);
   return response;
 };
+
+/** Where the owners ask everybody for a second factor, nothing of the workspace opens without one. */
+function needSecondFactor(event: RequestEvent, who: Who, needed: Access, changes: boolean): void {
+  const { person, workspace } = who;
+  if (needed === 'open' || needed === 'own' || !person.hasPassword || person.hasSecondFactor) return;
+  if (changes)
+    error(
+      403,
+      `The owners of ${workspace} ask for a second factor. Set it up under Your account, then send this again.`,
+    );
+  redirect(303, '/account/second-factor?wanted');
+}
+
+/** The address that asks; where it came over a wire that tells none, nothing. */
+function machineOf(event: RequestEvent): string {
+  try {
+    return event.getClientAddress();
+  } catch {
+    return '';
+  }
+}
 
 /** Leads whoever is not signed in to the sign-in page, and refuses what a role may not do. */
 function refuseUnlessAllowed(

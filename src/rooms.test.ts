@@ -20,6 +20,7 @@ const CORE: Record<string, readonly string[]> = {
   bench: ['calibrate', 'dose'],
   place: ['geometry', 'site', 'labels', 'calibrate', 'dose'],
   record: ['identify', 'site', 'weather', 'labels', 'calibrate', 'dose', 'place'],
+  stock: ['labels', 'record'],
   safety: ['premises', 'identify', 'site', 'weather', 'labels', 'dose', 'place', 'record'],
   schedule: ['identify', 'site', 'weather', 'labels', 'calibrate', 'dose', 'record', 'safety'],
   review: ['identify', 'site', 'labels', 'record', 'schedule'],
@@ -47,7 +48,7 @@ const LIB: Record<string, { rooms: readonly string[]; packages: RegExp }> = {
   server: {
     rooms: ['core', 'catalog', 'words', 'forms', 'server'],
     packages:
-      /^(node:.+|drizzle-orm(\/.+)?|pg|sveltekit-superforms|zod|@node-rs\/argon2|@sveltejs\/kit|\$app\/server|sharp|jsonc-parser|csv-parse|csv-stringify)$/,
+      /^(node:.+|drizzle-orm(\/.+)?|pg|sveltekit-superforms|zod|busboy|yazl|yauzl|otpauth|qrcode|@zxcvbn-ts\/.+|@node-rs\/argon2|@sveltejs\/kit|\$app\/server|sharp|jsonc-parser|csv-parse|csv-stringify)$/,
   },
 };
 const SRC = join(process.cwd(), 'src');

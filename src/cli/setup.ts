@@ -2,6 +2,7 @@ import { sql } from 'drizzle-orm';
 import { HOME, FIRM } from '../../demo/scenario';
 import { seedHome, seedScenario } from '../../demo/seed';
 import { connect, withWorkspace, type Database, rowsOf } from '../lib/server/db/client';
+import { countContainers } from '../lib/server/db/count-containers';
 import { migrateTables, refuseStrongRole } from '../lib/server/db/prepare';
 import { installation, memberships, people, workspaces } from '../lib/server/db/schema';
 import { READY_ACCOUNTS, READY_LICENCES } from '../lib/server/outside/ready-accounts';
@@ -18,6 +19,8 @@ export interface Preparation {
   readonly mode: 'demo' | 'real';
   /** Sets the day on which the demonstration's clock opens; without it a running clock runs on. */
   readonly today: string | undefined;
+  /** The demonstration's clock stands at its opening. */
+  readonly still: boolean;
 }
 
 const DEMONSTRATION_OPENS = '2027-09-15';
@@ -30,10 +33,17 @@ export const DEMO_HOME = '00000000-0000-4000-8000-000000000002';
  * scenario and its people, else an empty one that waits for its first person. Refuses data of the other kind, and a
  * role for the application that could pass over row-level security. Returns whether and how people sign in.
  */
-export async function prepare({ ownerUrl, appUrl, migrations, mode, today }: Preparation): Promise<string> {
+export async function prepare({
+  ownerUrl,
+  appUrl,
+  migrations,
+  mode,
+  today,
+  still,
+}: Preparation): Promise<string> {
   if (ownerUrl !== undefined) await migrateTables(ownerUrl, migrations, userOf(appUrl));
   await refuseStrongRole(appUrl);
-  if (ownerUrl !== undefined) await settleInstallation(ownerUrl, mode, today);
+  if (ownerUrl !== undefined) await settleInstallation(ownerUrl, mode, today, still);
   const { db, close } = connect(appUrl, 1);
   try {
     const [row] = await rowsOf<{ asks: { mode: string | null; signIn: string } }>(
@@ -64,6 +74,7 @@ async function settleInstallation(
   ownerUrl: string,
   mode: 'demo' | 'real',
   today: string | undefined,
+  still: boolean,
 ): Promise<void> {
   const { db, close } = connect(ownerUrl, 2);
   try {
@@ -72,10 +83,14 @@ async function settleInstallation(
       refuseOtherKind(known.mode, mode);
       if (mode === 'demo' && today !== undefined)
         await db.update(installation).set({ opensOn: today, firstStartedAt: new Date() });
+      if (known.stands !== still) await db.update(installation).set({ stands: still });
       return;
     }
-    if (mode === 'demo') await seedDemonstration(db, today ?? DEMONSTRATION_OPENS);
-    else
+    if (mode === 'demo') {
+      await seedDemonstration(db, today ?? DEMONSTRATION_OPENS);
+      await countContainers(db);
+      if (still) await db.update(installation).set({ stands: true });
+    } else
       await db
         .insert(installation)
         .values({ id: 1, mode, opensOn: null, firstStartedAt: new Date(), signIn: 'not-yet' });
@@ -88,7 +103,7 @@ async function seedDemonstration(db: Database, opensOn: string): Promise<void> {
   await withWorkspace(db, DEMO_FIRM, async (tx) => {
     await tx
       .insert(installation)
-      .values({ id: 1, mode: 'demo', opensOn, firstStartedAt: new Date(), signIn: 'people' });
+      .values({ id: 1, mode: 'demo', opensOn, firstStartedAt: new Date(), signIn: 'people', stands: false });
     await tx.insert(workspaces).values([
       { id: DEMO_FIRM, name: FIRM.name },
       { id: DEMO_HOME, name: HOME.name },

@@ -12,6 +12,7 @@ import {
   whole,
   zoneField,
   type Fields,
+  ticked,
 } from './fields';
 import { phone, WORKSPACE_KINDS } from './founding-form';
 import { parseWorkspace } from './people-forms';
@@ -77,6 +78,8 @@ export const settingsShape = z.object({
   dates: z.enum(['day-month', 'month-day', 'year-month-day']).default('day-month'),
   numbers: z.enum(['1,234.5', '1.234,5', '1 234,5']).default('1,234.5'),
   retentionYears: whole(1, 50).default(7),
+  /** Whoever has a password here needs a second factor, too. */
+  secondFactor: ticked.default(false),
   licence: z
     .object({ holder: plainText(80), number: plainText(60), until: orNothing(dayField) })
     .default({ holder: '', number: '', until: null }),

@@ -146,6 +146,7 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   contact: 'The contact',
   currency: 'The currency',
   retentionYears: 'The years that records are kept',
+  secondFactor: 'The second factor',
   'licence.until': 'The date of the licence',
   'licence.covers': 'What the licence covers',
   said: 'The number of the permit or report (or why none is wanted)',

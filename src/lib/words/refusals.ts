@@ -86,6 +86,8 @@ export function refusalSentence(
       return `${where} must be above 0 to compare against; it is ${text(facts.seen)}. Count before treating, in the same spots.`;
     case 'record-not-correctable':
       return 'That entry cannot be corrected: it is not of this case, or it was corrected already. Correct the newest one.';
+    case 'sent-before-otherwise':
+      return `This entry had arrived already, with ${show.entryText(Number(facts.value))} ${unitName(text(facts.unit))} on ${show.dayText(text(facts.day) as CalendarDay)} from ${text(facts.time)}, and stands so; what is typed here was not kept. Load the page again: if it is wrong, use “Correct this entry” there.`;
     case 'no-remedy-chosen':
       return 'Choose the remedy that was put down first; the entry names its label.';
     case 'in-the-future':

@@ -119,12 +119,14 @@ const FACTS = {
     chosen: 3,
   },
   ...{ carried: 3, capacity: 2, edge: 1, sign: 'a sign', today: '2027-09-15' },
+  ...{ value: 40, day: '2027-09-15', time: '07:30' },
 };
 const CODES = [
   ...['unknown-unit', 'units-do-not-match', 'rate-not-positive', 'target-not-positive', 'rate-basis-missing'],
   ...['carry-over-exceeds-tank', 'pace-missing', 'area-not-positive', 'too-few-points', 'no-water-caught'],
   ...['polygon-crosses-itself', 'unknown-sign', 'no-baseline', 'record-not-correctable', 'no-remedy-chosen'],
   ...['in-the-future', 'strength-out-of-range', 'strength-incomplete', 'progress-out-of-range', 'who-knows'],
+  'sent-before-otherwise',
 ];
 const german = showIn({ ...PLAIN_MANNER, numbers: '1.234,5' });
 

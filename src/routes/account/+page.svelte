@@ -5,8 +5,14 @@
   import Founding from '$lib/ui/office/Founding.svelte';
   import Field from '$lib/ui/parts/Field.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
+  import { resolve } from '$app/paths';
+  import { getShow } from '$lib/ui/parts/show';
+  import { getZone } from '$lib/ui/parts/today';
   import { ROLE_WORDS } from '$lib/words';
   import type { PageProps } from './$types';
+
+  const { instantText } = getShow();
+  const zone = getZone();
 
   let { data, form }: PageProps = $props();
   /** Drafts are somebody's own: they do not stay for whoever signs in next. */
@@ -102,6 +108,43 @@
         <div class="actions"><button class="button" disabled={sending}>Change it</button></div>
       {/snippet}
     </KeptForm>
+
+    {#if data.hasPassword}
+      <h2 class="section-head">Second factor</h2>
+      <p>
+        {data.hasSecondFactor
+          ? 'Signing in takes a code of your telephone, too.'
+          : 'Signing in takes the password alone.'}
+        <a href={resolve('/account/second-factor')}
+          >{data.hasSecondFactor ? 'See to it' : 'Add a code of your telephone'}</a
+        >
+      </p>
+    {/if}
+
+    <h2 class="section-head">Where you are signed in</h2>
+    <p class="soft">Each ends by itself after 30 days without use, and after 90 days in any case.</p>
+    <ul class="rule-list">
+      {#each data.sessions as { id, device, from, opened, seen, present } (id)}
+        <li class="place">
+          <span>
+            <span class="figure">{device}</span>{from ? `, ${from}` : ''}<br />
+            <span class="soft small"
+              >since {instantText(opened, zone())}{present
+                ? ''
+                : `, last used ${instantText(seen, zone())}`}</span
+            >
+          </span>
+          {#if present}
+            <span class="soft">you are here</span>
+          {:else}
+            <form method="POST" action="?/end">
+              <input type="hidden" name="id" value={id} />
+              <button class="button">End it</button>
+            </form>
+          {/if}
+        </li>
+      {/each}
+    </ul>
 
     <h2 class="section-head">Sign out</h2>
     <div class="out">

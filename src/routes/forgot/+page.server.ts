@@ -2,7 +2,8 @@ import { parseEmail } from '$lib/forms';
 import { withWorkspace } from '$lib/server/db/client';
 import { readForm, wrongField } from '$lib/server/session/answer';
 import { mayTry } from '$lib/server/session/limits';
-import { startReset } from '$lib/server/session/people';
+import { noteOf } from '$lib/server/session/events';
+import { personAt, startReset } from '$lib/server/session/people';
 import { writeMessage } from '$lib/server/store/members';
 import type { Actions } from './$types';
 
@@ -14,12 +15,18 @@ export const actions: Actions = {
     if (!(await mayTry(locals.db, 'reset', { email, machine: getClientAddress() })))
       return wrongField(429, '', 'Too many links were asked for. Wait a quarter of an hour.', form.fields);
     const reset = await startReset(locals.db, email);
+    if (reset)
+      await noteOf(locals.db, 'password-link-asked', {
+        personId: await personAt(locals.db, email),
+        from: locals.asks.from,
+      });
     if (reset?.toldTo)
       await withWorkspace(locals.db, reset.toldTo, (tx) =>
         writeMessage(tx, {
           to: email,
           subject: 'A new password for Nimsy',
-          body: `${reset.name}, set a new password within the hour: ${url.origin}/reset/${reset.token}\nIf you did not ask for it, leave it be.`,
+          body: `${reset.name}, set a new password within the hour by the link.\nIf you did not ask for it, leave it be.`,
+          link: `${url.origin}/reset/${reset.token}`,
         }),
       );
     // The answer is the same for every address: it tells nobody who has an account here.

@@ -1,10 +1,12 @@
 import { redirect } from '@sveltejs/kit';
-import { fieldsOf } from '$lib/forms';
-import { formOf } from '$lib/server/session/bodies';
+import { fieldsOf, isId } from '$lib/forms';
+import { findJob, troubleOf } from '$lib/server/jobs/find';
+import { makeArchive, readFileIn } from '$lib/server/jobs/run';
 import { wrongField } from '$lib/server/session/answer';
+import { formOf } from '$lib/server/session/bodies';
 import { dayBefore } from '$lib/server/session/clock';
-import { readWhole } from '$lib/server/store/whole/check';
-import { importWhole, isEmpty } from '$lib/server/store/whole/import';
+import { needFresh } from '$lib/server/session/fresh';
+import { isEmpty } from '$lib/server/store/whole/import';
 import {
   countBefore,
   listTombstones,
@@ -12,19 +14,27 @@ import {
   removeWorkspace,
   type Removal,
 } from '$lib/server/store/whole/remove';
-import { contentOf } from '$lib/server/store/whole/write';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals }) => {
+export const load: PageServerLoad = async ({ locals, url }) => {
   const { now, settings } = locals.around;
   const before = dayBefore(now, settings.timeZone, settings.retentionYears);
-  return locals.inWorkspace(async (tx) => ({
-    empty: await isEmpty(tx),
-    years: settings.retentionYears,
-    before,
-    old: countBefore(await contentOf(tx), before),
-    tombstones: (await listTombstones(tx)).map((t) => ({ ...t, at: new Date(t.at).toISOString() })),
-  }));
+  const asked = url.searchParams.get('job') ?? '';
+  return locals.inWorkspace(async (tx) => {
+    const job = isId(asked) ? await findJob(tx, locals.person.id, asked) : null;
+    return {
+      empty: await isEmpty(tx),
+      years: settings.retentionYears,
+      before,
+      old: await countBefore(tx, before),
+      tombstones: (await listTombstones(tx)).map((t) => ({ ...t, at: new Date(t.at).toISOString() })),
+      job: job && {
+        ...{ id: job.id, kind: job.kind, state: job.state, doing: job.doing },
+        ...{ done: job.done, total: job.total, trouble: troubleOf(job) },
+        ...{ records: Number(job.result.records ?? 0), bytes: Number(job.result.bytes ?? 0) },
+      },
+    };
+  });
 };
 
 const TROUBLE: Record<Exclude<Removal, 'removed'>, string> = {
@@ -35,26 +45,35 @@ const TROUBLE: Record<Exclude<Removal, 'removed'>, string> = {
 };
 
 export const actions: Actions = {
+  export: async ({ locals }) => {
+    const job = await makeArchive(locals, '/keeping');
+    if (!('id' in job)) return job;
+    redirect(303, `/keeping?job=${job.id}`);
+  },
+
   import: async ({ locals, request }) => {
-    const file = (await formOf(request)).get('file');
-    if (!(file instanceof File) || file.size === 0)
-      return wrongField(400, 'file', 'Choose the file of an export first.');
-    const read = readWhole(await file.text());
-    if ('trouble' in read) return wrongField(400, 'file', read.trouble.join(' '));
-    const trouble = await locals.inWorkspace((tx) => importWhole(tx, read.ok));
-    if (trouble) return wrongField(409, 'file', trouble.join(' '));
+    const job = await readFileIn(
+      { locals, request },
+      'import',
+      'file',
+      '/keeping',
+      'Choose the file of an export first.',
+    );
+    if (!('id' in job)) return job;
     redirect(303, '/');
   },
 
-  prune: async ({ locals, request }) => {
+  prune: async (event) => {
+    const { locals, request } = event;
+    needFresh(event);
     const typed = fieldsOf(await formOf(request)).get('name') ?? '';
-    const { now, settings } = locals.around;
-    const before = dayBefore(now, settings.timeZone, settings.retentionYears);
-    const done = await locals.inWorkspace((tx) => pruneRecords(tx, locals.who.person.id, typed, before));
+    const done = await locals.inWorkspace((tx) => pruneRecords(tx, locals.who.person.id, typed));
     return done === 'removed' ? { pruned: true } : wrongField(409, 'name', TROUBLE[done]);
   },
 
-  remove: async ({ locals, request }) => {
+  remove: async (event) => {
+    const { locals, request } = event;
+    needFresh(event);
     const typed = fieldsOf(await formOf(request)).get('name') ?? '';
     const done = await locals.inWorkspace((tx) => removeWorkspace(tx, locals.who.person.id, typed));
     if (done !== 'removed') return wrongField(409, 'name', TROUBLE[done]);

@@ -2,6 +2,7 @@
   import { resolve } from '$app/paths';
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
   import Field from '$lib/ui/parts/Field.svelte';
+  import Job from '$lib/ui/parts/Job.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
   import { atPlace } from '$lib/words';
   import { getZone } from '$lib/ui/parts/today';
@@ -12,7 +13,18 @@
 
   let { data, form }: PageProps = $props();
   const errors = $derived(form && 'errors' in form ? (form.errors ?? []) : []);
-  const file = $derived(errors.find((e) => e.path === 'file')?.message);
+  const job = $derived(data.job);
+  /** What ended otherwise is told where it was begun. */
+  const ended = (kind: string): string | undefined =>
+    job?.kind !== kind || job.state === 'running' || job.state === 'done'
+      ? undefined
+      : job.state === 'stopped'
+        ? 'It was stopped. Nothing was changed.'
+        : job.trouble.join('\n');
+  const file = $derived(errors.find((e) => e.path === 'file')?.message ?? ended('import'));
+  const exportTrouble = $derived(errors.find((e) => e.path === 'export')?.message ?? ended('export'));
+  const sizeText = (bytes: number): string =>
+    bytes < 1_000_000 ? `${Math.max(1, Math.round(bytes / 1000))} kB` : `${Math.round(bytes / 1_000_000)} MB`;
 </script>
 
 <svelte:head><title>Keeping · Nimsy</title></svelte:head>
@@ -22,15 +34,40 @@
 
   <h2 class="section-head">Export</h2>
   <p>
-    Everything of {data.workspace} in one open JSON file: settings, customers, properties, cases with their history,
-    records, labels, stock and equipment. People, passwords and shared links are not in it.
+    Everything of {data.workspace} in one archive: an open JSON file of settings, customers, properties, cases with
+    their history, records, labels, stock and equipment, with each photograph beside it. People, passwords and shared
+    links are not in it.
   </p>
-  <form method="POST" action={resolve('/keeping/export')}>
-    <button class="button button-main">Take an export</button>
-  </form>
+  {#if job?.kind === 'export' && job.state === 'done'}
+    <p role="status">
+      The archive stands, {job.records}
+      {job.records === 1 ? 'record' : 'records'}.
+      <a class="button button-main" href={resolve('/keeping/export/[job]', { job: job.id })} download
+        >Save it ({sizeText(job.bytes)})</a
+      >
+    </p>
+  {:else if job?.kind === 'export' && job.state === 'running'}
+    <Job id={job.id} {job} />
+  {:else}
+    <KeptForm plain action="?/export" reload>
+      {#snippet children(sending)}
+        <button class="button button-main" disabled={sending}
+          >{sending ? 'Making it …' : 'Take an export'}</button
+        >
+      {/snippet}
+    </KeptForm>
+  {/if}
+  {#if exportTrouble}<p class="field-error wide" role="alert">{exportTrouble}</p>{/if}
 
   <h2 class="section-head">Import</h2>
-  {#if data.empty}
+  {#if job?.kind === 'import' && job.state === 'running'}
+    <Job id={job.id} {job} />
+  {:else if job?.kind === 'import' && job.state === 'done'}
+    <p role="status">
+      Read in, with {job.records}
+      {job.records === 1 ? 'record' : 'records'}. <a href={resolve('/')}>To Today</a>
+    </p>
+  {:else if data.empty}
     <p>
       This workspace holds nothing yet, so an export can be read into it. Either all of it is taken or
       nothing.
@@ -38,7 +75,13 @@
     <KeptForm plain action="?/import" files>
       {#snippet children(sending)}
         <label class="field-label" for="f-file">File of an export</label>
-        <input id="f-file" type="file" name="file" accept=".json,application/json" class="file" />
+        <input
+          id="f-file"
+          type="file"
+          name="file"
+          accept=".zip,.json,application/zip,application/json"
+          class="file"
+        />
         {#if file}<p class="field-error wide" role="alert">{file}</p>{/if}
         <div class="actions">
           <button class="button" disabled={sending}>{sending ? 'Reading the file …' : 'Read it in'}</button>

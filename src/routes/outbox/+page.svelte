@@ -6,7 +6,7 @@
   const { instantText } = getShow();
   const zone = getZone();
 
-  let { data }: PageProps = $props();
+  let { data, form }: PageProps = $props();
 </script>
 
 <svelte:head><title>Outbox · Nimsy</title></svelte:head>
@@ -18,13 +18,21 @@
   </p>
   {#if data.messages.length === 0}<p>Nothing lies here.</p>{/if}
   <ul class="rule-list">
-    {#each data.messages as { id, to, subject, body, at } (id)}
+    {#each data.messages as { id, to, subject, body, at, hasLink } (id)}
       <li>
         <p>
           <span class="figure">{subject}</span>
           <span class="soft small">to {to} · {instantText(at, zone())}</span>
         </p>
         <p class="body">{body}</p>
+        {#if form && 'shown' in form && form.shown === id}
+          <p class="link figure" role="status">{form.link}</p>
+        {:else if hasLink}
+          <form method="POST" action="?/link">
+            <input type="hidden" name="id" value={id} />
+            <button class="button button-plain">Show the link, this once</button>
+          </form>
+        {/if}
       </li>
     {/each}
   </ul>
@@ -33,6 +41,12 @@
 <style>
   p {
     margin: 0.2rem 0;
+  }
+  .link {
+    overflow-wrap: anywhere;
+    user-select: all;
+    border: 1px solid var(--petrol);
+    padding: 0.4rem 0.7rem;
   }
   .body {
     white-space: pre-wrap;

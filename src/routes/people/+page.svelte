@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { resolve } from '$app/paths';
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
   import Choice from '$lib/ui/parts/Choice.svelte';
   import { isValidOn, LICENCE_CATEGORIES } from '$lib/core/premises';
@@ -103,8 +102,7 @@
   {#if form && 'link' in form && form.link}
     <div class="link" role="status">
       <p>
-        Give this link to {form.email}. It is shown this once (a copy lies in the
-        <a href={resolve('/outbox')}>outbox</a>), works once, and holds for a week.
+        Give this link to {form.email}. It is shown this once, works once, and holds for a week.
       </p>
       <p class="address">{form.link}</p>
     </div>

@@ -2,6 +2,7 @@ import { redirect } from '@sveltejs/kit';
 import { CANDIDATES, FIELD_TESTS } from '$lib/catalog';
 import { parseSettingsAndName, revisionIn } from '$lib/forms';
 import { readForm, wrongField } from '$lib/server/session/answer';
+import { actorOf, noteHere } from '$lib/server/session/events';
 import { saveSettings } from '$lib/server/store/settings';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -24,7 +25,11 @@ export const actions: Actions = {
     if (!form.valid) return form.answer;
     const revision = revisionIn(form.fields);
     const { workspace, settings } = form.data;
-    const saved = await locals.inWorkspace((tx) => saveSettings(tx, workspace, settings, revision));
+    const saved = await locals.inWorkspace(async (tx) => {
+      const done = await saveSettings(tx, workspace, settings, revision);
+      if (done) await noteHere(tx, 'settings-changed', actorOf(locals));
+      return done;
+    });
     if (!saved)
       return wrongField(
         409,

@@ -6,6 +6,7 @@
   import Field from '$lib/ui/parts/Field.svelte';
   import DateField from '$lib/ui/parts/DateField.svelte';
   import NumberField from '$lib/ui/parts/NumberField.svelte';
+  import Tick from '$lib/ui/parts/Tick.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
   import type { PageProps } from './$types';
 
@@ -110,6 +111,11 @@
           <Field label="Licence holder" name="licence.holder" value={s.licence.holder} width="16rem" />
           <Field label="Licence number" name="licence.number" value={s.licence.number} width="12rem" />
           <DateField label="Valid until" name="licence.until" value={s.licence.until} />
+          <Tick
+            label="Everybody here needs a second factor to sign in"
+            name="secondFactor"
+            checked={s.secondFactor}
+          />
           <NumberField
             label="Records are kept"
             after="years"

@@ -15,6 +15,7 @@
   <section>
     <h1>Sign in</h1>
     {#if data.done === 'password'}<p role="status">The new password is set. Sign in with it.</p>{/if}
+    {#if data.done === 'late'}<p role="status">The ten minutes for the code are over. Begin again.</p>{/if}
     {#if data.done === 'out'}<p role="status">You are signed out.</p>{/if}
     <KeptForm plain action={action('enter')}>
       {#snippet children(sending)}

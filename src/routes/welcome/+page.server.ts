@@ -3,8 +3,9 @@ import { redirect } from '@sveltejs/kit';
 import { parseWelcome } from '$lib/forms';
 import { withWorkspace } from '$lib/server/db/client';
 import { readForm, wrongField } from '$lib/server/session/answer';
-import { setSession } from '$lib/server/session/cookie';
-import { firstPerson, foundWorkspace, openSession } from '$lib/server/session/people';
+import { COMMON, isCommon } from '$lib/server/session/common';
+import { enterAs } from '$lib/server/session/enter';
+import { firstPerson, foundWorkspace } from '$lib/server/session/people';
 import { startSettings } from '$lib/server/store/settings';
 import { furnish } from '$lib/server/store/workspaces';
 import type { Actions, PageServerLoad } from './$types';
@@ -27,7 +28,8 @@ export const load: PageServerLoad = ({ locals, url }) => {
 };
 
 export const actions: Actions = {
-  default: async ({ locals, request, url, cookies }) => {
+  default: async (event) => {
+    const { locals, request, url } = event;
     const form = await readForm(request, parseWelcome);
     if (!hasKey(url))
       return wrongField(
@@ -45,17 +47,20 @@ export const actions: Actions = {
         'Nimsy was started with --host, so it needs sign-in. Choose an account, or start it without --host.',
         form.fields,
       );
+    if (chosen.how === 'people' && isCommon(chosen.password, [chosen.name, chosen.email]))
+      return wrongField(400, 'password', COMMON, form.fields);
     const personId = await firstPerson(
       locals.db,
       chosen.how === 'people' ? chosen : { name: chosen.name, email: NOBODY_ELSE, password: null },
     );
     if (personId === null) return wrongField(409, '', 'Somebody was quicker: there is an owner already.');
     const workspace = await foundWorkspace(locals.db, personId, chosen.workspace);
+    if (!workspace) throw new Error('the workspace was not made');
     await withWorkspace(locals.db, workspace.id, async (tx) => {
       await furnish(tx);
       await startSettings(tx, chosen);
     });
-    if (chosen.how === 'people') setSession(cookies, url, await openSession(locals.db, personId));
+    if (chosen.how === 'people') await enterAs(event, personId);
     redirect(303, '/');
   },
 };

@@ -1,6 +1,6 @@
 export { onGround, type OnGround } from './ground';
 export { activeLedger, gramsOf, type ActiveLedger } from './actives';
-export { applicationsOf, leftOf } from './ledger';
+export { applicationsOf } from './ledger';
 export { standing } from './record';
 export type { ApplicationRecord } from './record';
 export { sideBySide, type Reach, type SideBySide } from './side-by-side';

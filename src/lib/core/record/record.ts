@@ -42,6 +42,12 @@ export interface ApplicationRecord {
   readonly outside?: readonly Outside[];
   readonly corrects: string | null;
   readonly loggedAt: string;
+  /** The account that wrote it, beside the person who is named in it; "" or absent in records of earlier versions. */
+  readonly account?: string;
+  /** The machine that it was written at. */
+  readonly cameFrom?: string;
+  /** When it was read in from a file; absent where it was logged here. */
+  readonly importedAt?: string;
 }
 
 /** The records that stand: those that no later record corrects. */

@@ -12,6 +12,12 @@ export type Tx = NodePgDatabase<typeof schema> & {
   readonly workspaceId: string;
 };
 
+/** Who acts in a transaction, and from which machine: the database writes it beside what they write. */
+export interface Acting {
+  readonly personId: string;
+  readonly from: string;
+}
+
 export interface Connection {
   readonly db: Database;
   readonly close: () => Promise<void>;
@@ -48,6 +54,11 @@ export async function rowsOf<T>(
   return (await db.execute(statement)).rows as T[];
 }
 
+/** One at a time within a workspace, until the transaction ends: what is counted before it is added stays true. */
+export async function lockWorkspace(tx: Tx): Promise<void> {
+  await tx.$client.query('select pg_advisory_xact_lock(hashtext($1))', [tx.workspaceId]);
+}
+
 /** Lets the statements of this transaction run as long as a whole workspace needs. @param seconds at most */
 export async function takeTime(tx: Tx, seconds: number): Promise<void> {
   await tx.$client.query(`set local statement_timeout = ${Math.round(seconds) * 1000}`);
@@ -62,8 +73,9 @@ export async function withWorkspace<T>(
   db: Database,
   workspaceId: string,
   work: (tx: Tx) => Promise<T>,
+  acting?: Acting,
 ): Promise<T> {
-  const tx = await begin(db, workspaceId, 'begin');
+  const tx = await begin(db, workspaceId, 'begin', acting);
   const result = await orRollBack(tx, work);
   try {
     await tx.$client.query('commit');
@@ -113,13 +125,18 @@ async function orRollBack<T>(tx: Tx, work: (tx: Tx) => Promise<T>): Promise<T> {
 }
 
 /** Opens a transaction with its workspace, in one turn of the wire. A connection that had died meanwhile is replaced. */
-async function begin(db: Database, workspaceId: string, opening: string): Promise<Tx> {
+async function begin(db: Database, workspaceId: string, opening: string, acting?: Acting): Promise<Tx> {
   for (let attempt = 1; ; attempt++) {
     const client = await db.$client.connect();
     try {
-      await client.query(
-        `${opening}; select set_config('nimsy.workspace', ${client.escapeLiteral(workspaceId)}, true)`,
+      const told = {
+        workspace: workspaceId,
+        ...(acting ? { person: acting.personId, from: acting.from } : {}),
+      };
+      const settings = Object.entries(told).map(
+        ([name, value]) => `set_config('nimsy.${name}', ${client.escapeLiteral(value)}, true)`,
       );
+      await client.query(`${opening}; select ${settings.join(', ')}`);
       return Object.assign(drizzle(client, { schema }), { workspaceId });
     } catch (reason) {
       client.release(true);

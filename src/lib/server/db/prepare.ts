@@ -2,6 +2,7 @@ import { sql } from 'drizzle-orm';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
 import pg from 'pg';
 import { connect, type Database, rowsOf } from './client';
+import { countContainers } from './count-containers';
 
 /** Makes the two roles and the database where they are missing. Needs the superuser's address. */
 export async function createDatabase(
@@ -33,7 +34,7 @@ const RIGHTS: Readonly<Record<string, string>> = {
   memberships: 'select, insert, update (role, licence), delete',
   invitations: 'select, insert, delete',
   shared_links: 'select, insert, update (revoked_at)',
-  outbox: 'select, insert',
+  outbox: 'select, insert, update (link)',
   exports: 'select, insert',
   customers: 'select, insert, update, delete',
   properties: 'select, insert, update, delete',
@@ -43,6 +44,10 @@ const RIGHTS: Readonly<Record<string, string>> = {
   photos: 'select, insert, delete',
   settlements: 'select, insert, update, delete',
   records: 'select, insert',
+  settlement_history: 'select, insert',
+  sends: 'select, insert, update (answer)',
+  stock_movements: 'select, insert',
+  jobs: 'select, insert, update (state, doing, done, total, result, stop_asked, ended_at)',
   labels: 'select, insert',
   containers: 'select, insert, update, delete',
   stock_changes: 'select, insert',
@@ -65,11 +70,24 @@ export async function migrateTables(ownerUrl: string, migrations: string, appRol
   try {
     await migrate(db, { migrationsFolder: migrations });
     await grantRights(db, appRole);
+    await countContainers(db);
     await db.execute(sql`delete from removed where removed_at < now() - interval '1 day'`);
+    await db.execute(sql`delete from sends where at < now() - interval '2 days'`);
+    await db.execute(sql`delete from jobs where made_at < now() - interval '2 days'`);
+    // What a server that died was at can be begun again.
+    await db.execute(
+      sql`update jobs set state = 'failed', ended_at = now() where state = 'running' and made_at < now() - interval '6 hours'`,
+    );
   } finally {
     await close();
   }
 }
+
+/** What the procedures of the owner use among themselves. */
+const OF_THE_OWNER = [
+  ...['best_membership', 'owns_here', 'export_of_now', 'house_now'],
+  ...['record_is_taken', 'tick_leaves_a_trace'],
+];
 
 async function grantRights(db: Database, appRole: string): Promise<void> {
   const [self] = await rowsOf<{ name: string }>(db, sql`select current_user as name`);
@@ -85,7 +103,7 @@ async function grantRights(db: Database, appRole: string): Promise<void> {
       revoke all on all tables in schema public from ${role};
       ${grants.join('\n')}
       for made in select p.oid::regprocedure from pg_proc p join pg_namespace n on n.oid = p.pronamespace
-        where n.nspname = 'public' and p.prosecdef and p.proname not in ('best_membership', 'owns_here')
+        where n.nspname = 'public' and p.prosecdef and p.proname not in (${OF_THE_OWNER.map((name) => `'${name}'`).join(', ')})
       loop execute format('grant execute on function %s to ${role}', made); end loop;
     end $do$`),
   );

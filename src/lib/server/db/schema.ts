@@ -11,6 +11,9 @@ export {
   sharedLinks,
   outbox,
   exports,
+  recoveryCodes,
+  knownBrowsers,
+  events,
 } from './tables-of-people';
 export {
   customers,
@@ -29,5 +32,9 @@ export {
   keptJobs,
   equipment,
   removed,
+  settlementHistory,
+  sends,
+  stockMovements,
+  jobs,
 } from './tables-of-work';
 export { planDays, planPictures, plans } from './tables-of-plans';

@@ -1,6 +1,8 @@
 import type { Licence } from '../../core/premises';
 import { sql } from 'drizzle-orm';
 import {
+  bigint,
+  boolean,
   check,
   date,
   index,
@@ -24,6 +26,8 @@ export const installation = pgTable(
     /** The demonstration's own clock: the day it opens on, and when it was first started. */
     opensOn: date('opens_on', { mode: 'string' }),
     firstStartedAt: moment('first_started_at').notNull(),
+    /** The demonstration's clock stands at its opening. */
+    stands: boolean('stands').notNull().default(false),
     signIn: text('sign_in', { enum: ['not-yet', 'only-me', 'people'] }).notNull(),
   },
   (t) => [check('one_installation', sql`${t.id} = 1`)],
@@ -36,6 +40,12 @@ export const people = pgTable('people', {
   name: text('name').notNull(),
   /** Argon2id; null for the one person of a machine without sign-in. */
   passwordHash: text('password_hash'),
+  /** The secret that codes of a second factor are made from (TOTP, base32); null where there is none. */
+  totpSecret: text('totp_secret'),
+  /** Null until the first code of it was right. */
+  totpSince: moment('totp_since'),
+  /** The step of time of the last code that was taken: each is taken once. */
+  totpStep: bigint('totp_step', { mode: 'number' }),
   madeAt: moment('made_at').notNull().defaultNow(),
 });
 
@@ -52,8 +62,66 @@ export const sessions = pgTable(
     openedAt: moment('opened_at').notNull().defaultNow(),
     seenAt: moment('seen_at').notNull().defaultNow(),
     expiresAt: moment('expires_at').notNull(),
+    /** Tells the sessions of one person apart, to the person alone. */
+    id: uuid('id').notNull().unique().defaultRandom(),
+    /** When the person last proved to be there, by password or code. */
+    confirmedAt: moment('confirmed_at').notNull().defaultNow(),
+    /** The password was right, and the code of the second factor is still wanted. */
+    half: boolean('half').notNull().default(false),
+    /** The kind of browser and system, and the machine that asked first. */
+    device: text('device').notNull().default(''),
+    cameFrom: text('came_from').notNull().default(''),
   },
   (t) => [index().on(t.personId)],
+);
+
+/** Codes to keep, each of which stands in for one of the second factor, once. */
+export const recoveryCodes = pgTable(
+  'recovery_codes',
+  {
+    personId: uuid('person_id')
+      .notNull()
+      .references(() => people.id, { onDelete: 'cascade' }),
+    codeHash: text('code_hash').notNull(),
+    usedAt: moment('used_at'),
+  },
+  (t) => [primaryKey({ columns: [t.personId, t.codeHash] })],
+);
+
+/** Browsers in which somebody has signed in before: guessing from elsewhere does not shut them out. */
+export const knownBrowsers = pgTable(
+  'known_browsers',
+  {
+    tokenHash: text('token_hash').primaryKey(),
+    personId: uuid('person_id')
+      .notNull()
+      .references(() => people.id, { onDelete: 'cascade' }),
+    seenAt: moment('seen_at').notNull().defaultNow(),
+  },
+  (t) => [index().on(t.personId)],
+);
+
+/**
+ * What happened to access and to the data as a whole: sign-ins, failures, roles, links, exports, deletions. The
+ * application's role adds to it by one function and can neither change nor remove a line.
+ */
+export const events = pgTable(
+  'events',
+  {
+    id: bigint('id', { mode: 'number' }).primaryKey().generatedAlwaysAsIdentity(),
+    at: moment('at').notNull().defaultNow(),
+    kind: text('kind').notNull(),
+    /** Null where it belongs to a person alone, such as a sign-in. */
+    workspaceId: uuid('workspace_id'),
+    personId: uuid('person_id'),
+    person: text('person').notNull(),
+    facts: jsonb('facts').$type<Readonly<Record<string, string | number>>>().notNull(),
+    cameFrom: text('came_from').notNull(),
+  },
+  (t) => [
+    index('events_of_workspace').on(t.workspaceId, t.id),
+    index('events_of_person').on(t.personId, t.id),
+  ],
 );
 
 /** Links that set a new password, once. */
@@ -160,6 +228,8 @@ export const outbox = pgTable(
     to: text('to').notNull(),
     subject: text('subject').notNull(),
     body: text('body').notNull(),
+    /** What opens something, shown once and gone then. */
+    link: text('link'),
     at: moment('at').notNull().defaultNow(),
   },
   (t) => [index().on(t.workspaceId, t.at)],
@@ -172,6 +242,9 @@ export const exports = pgTable(
     id: id(),
     workspaceId: workspaceId(),
     checksum: text('checksum').notNull(),
+    /** Of every row of the workspace at that moment, as the database tells it: a deletion compares it. */
+    state: text('state').notNull().default(''),
+    lastRecordHash: text('last_record_hash').notNull().default(''),
     by: text('by').notNull(),
     at: moment('at').notNull().defaultNow(),
   },

@@ -1,6 +1,7 @@
 import type { Premises } from '../../core/premises';
 import { sql } from 'drizzle-orm';
 import {
+  bigint,
   boolean,
   check,
   customType,
@@ -179,10 +180,23 @@ export const records = pgTable(
     doneOn: date('done_on', { mode: 'string' }).notNull(),
     corrects: uuid('corrects'),
     body: jsonb('body').notNull(),
+    /** By the database's clock, whatever the application says. */
     loggedAt: moment('logged_at').notNull(),
+    /** The order in which the database took them: the chain of records will follow it. */
+    loggedOrder: bigint('logged_order', { mode: 'number' }).notNull().generatedAlwaysAsIdentity(),
+    /** The account that wrote it, beside the person who is named in it, and the machine that it came from. */
+    accountId: uuid('account_id'),
+    account: text('account').notNull().default(''),
+    cameFrom: text('came_from').notNull().default(''),
+    /** Read in from a file at this moment; then all the rest is what the file says. */
+    importedAt: moment('imported_at'),
+    /** The key of the form that was sent, and what it said: sent again, it is the same record or a conflict. */
+    sendKey: uuid('send_key'),
+    sendDigest: text('send_digest'),
   },
   (t) => [
     unique().on(t.workspaceId, t.id),
+    unique('records_sent_once').on(t.workspaceId, t.sendKey),
     unique('records_corrected_once').on(t.workspaceId, t.corrects),
     foreignKey({ columns: [t.workspaceId, t.caseId], foreignColumns: [cases.workspaceId, cases.id] }),
     foreignKey({
@@ -191,8 +205,48 @@ export const records = pgTable(
     }),
     foreignKey({ columns: [t.workspaceId, t.corrects], foreignColumns: [t.workspaceId, t.id] }),
     index().on(t.workspaceId, t.propertyId, t.doneOn),
-    index().on(t.workspaceId, t.doneOn),
+    // Newest first, page by page.
+    index('records_in_order').on(t.workspaceId, t.doneOn, t.loggedOrder),
+    index('records_of_case').on(t.workspaceId, t.caseId),
   ],
+);
+
+/** Every tick and every tick taken back. Written by a trigger; nobody else can. */
+export const settlementHistory = pgTable(
+  'settlement_history',
+  {
+    id: bigint('id', { mode: 'number' }).primaryKey().generatedAlwaysAsIdentity(),
+    workspaceId: workspaceId(),
+    caseId: uuid('case_id').notNull(),
+    key: text('key').notNull(),
+    act: text('act', { enum: ['ticked', 'taken-back'] }).notNull(),
+    by: text('by').notNull(),
+    accountId: uuid('account_id'),
+    said: text('said'),
+    at: moment('at').notNull(),
+  },
+  (t) => [
+    index('history_of_ticks').on(t.workspaceId, t.caseId, t.id),
+    foreignKey({
+      columns: [t.workspaceId, t.caseId],
+      foreignColumns: [cases.workspaceId, cases.id],
+    }).onDelete('cascade'),
+  ],
+);
+
+/** Forms that were taken, by the key that each carries: sent twice, the answer of the first is given again. */
+export const sends = pgTable(
+  'sends',
+  {
+    workspaceId: uuid('workspace_id')
+      .notNull()
+      .references(() => workspaces.id, { onDelete: 'cascade' }),
+    key: uuid('key').notNull(),
+    digest: text('digest').notNull(),
+    answer: jsonb('answer'),
+    at: moment('at').notNull().defaultNow(),
+  },
+  (t) => [primaryKey({ columns: [t.workspaceId, t.key] }), index('sends_by_time').on(t.at)],
 );
 
 /** Label cards by version; a card is never changed, a new version is added. */
@@ -224,8 +278,34 @@ export const containers = pgTable(
     keptIn: text('kept_in').notNull(),
     boughtOn: date('bought_on', { mode: 'string' }),
     openedOn: date('opened_on', { mode: 'string' }),
+    /** The sum of the movements of stock in its own unit; what is left is `size` and this. Null until first counted. */
+    moved: doublePrecision('moved'),
   },
   (t) => [unique().on(t.workspaceId, t.labelId, t.lot), check('size_positive', sql`${t.size} > 0`)],
+);
+
+/**
+ * What went into and out of containers: a movement for each record that names a lot, for each that a correction replaced
+ * (backwards), and for each change of stock. Append-only by rights.
+ */
+export const stockMovements = pgTable(
+  'stock_movements',
+  {
+    id: bigint('id', { mode: 'number' }).primaryKey().generatedAlwaysAsIdentity(),
+    workspaceId: uuid('workspace_id')
+      .notNull()
+      .references(() => workspaces.id, { onDelete: 'cascade' }),
+    labelId: text('label_id').notNull(),
+    lot: text('lot').notNull(),
+    /** Below 0 where it went out; in the unit in which it was written. */
+    amount: doublePrecision('amount').notNull(),
+    unit: text('unit').notNull(),
+    of: text('of', { enum: ['record', 'correction', 'change'] }).notNull(),
+    /** The record or the change of stock. */
+    source: uuid('source').notNull(),
+    at: moment('at').notNull().defaultNow(),
+  },
+  (t) => [index('movements_of_container').on(t.workspaceId, t.labelId, t.lot), unique().on(t.source, t.of)],
 );
 
 /** What was taken from a container or found in it besides what the records used. Append-only by rights. */
@@ -299,6 +379,7 @@ export const equipment = pgTable(
     price: doublePrecision('price'),
     currency: text('currency').notNull().default(''),
     lifeJobs: integer('life_jobs'),
+    revision: integer('revision').notNull().default(1),
   },
   (t) => [unique().on(t.workspaceId, t.name), unique().on(t.workspaceId, t.id)],
 );
@@ -349,6 +430,30 @@ export const keptJobs = pgTable(
       foreignColumns: [cases.workspaceId, cases.id],
     }).onDelete('cascade'),
   ],
+);
+
+/** Long work that a process of its own does: reading files in, making archives. */
+export const jobs = pgTable(
+  'jobs',
+  {
+    id: id(),
+    workspaceId: uuid('workspace_id')
+      .notNull()
+      .references(() => workspaces.id, { onDelete: 'cascade' }),
+    personId: uuid('person_id').notNull(),
+    kind: text('kind', { enum: ['cards', 'stock', 'import', 'export'] }).notNull(),
+    state: text('state', { enum: ['running', 'done', 'refused', 'failed', 'stopped'] }).notNull(),
+    /** What it is at, as a code, and how far: `done` of `total` things. */
+    doing: text('doing').notNull().default(''),
+    done: integer('done').notNull().default(0),
+    total: integer('total').notNull().default(0),
+    /** What came of it, or what is wrong with the file, in sentences. */
+    result: jsonb('result').$type<Readonly<Record<string, unknown>>>(),
+    stopAsked: boolean('stop_asked').notNull().default(false),
+    madeAt: moment('made_at').notNull().defaultNow(),
+    endedAt: moment('ended_at'),
+  },
+  (t) => [index('jobs_of_workspace').on(t.workspaceId, t.madeAt)],
 );
 
 /** What was taken away lately, whole, so that it can be put back; a day later it is gone for good. */

@@ -4,6 +4,7 @@ import type { Role } from './who';
 const OPEN: ReadonlySet<string> = new Set([
   '/welcome',
   '/sign-in',
+  '/sign-in/code',
   '/forgot',
   '/reset/[token]',
   '/join/[token]',
@@ -13,9 +14,16 @@ const OPEN: ReadonlySet<string> = new Set([
   '/trust/ca.crt',
 ]);
 /** Pages of a person, in whatever workspace or none. */
-const OWN: ReadonlySet<string> = new Set(['/account', '/sign-out']);
+const OWN: ReadonlySet<string> = new Set(['/account', '/account/second-factor', '/confirm', '/sign-out']);
 /** Pages that only owners open. */
-const OWNERS: ReadonlySet<string> = new Set(['/people', '/outbox', '/keeping', '/keeping/export']);
+const OWNERS: ReadonlySet<string> = new Set([
+  '/people',
+  '/outbox',
+  '/events',
+  '/keeping',
+  '/keeping/export',
+  '/keeping/export/[job]',
+]);
 /** Forms that are of use only to whoever may send them. */
 const FORMS: ReadonlySet<string> = new Set([
   '/cases/new',

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { depthOf, formOf, readJson, sizeRefusal } from './bodies';
+import { formOf, readJson, sizeRefusal } from './bodies';
+import { depthOf } from './depth';
 
 const form = (body: string, type = 'application/x-www-form-urlencoded') =>
   new Request('http://127.0.0.1/sign-in', { method: 'POST', headers: { 'content-type': type }, body });

@@ -12,7 +12,13 @@ const QUARTER = 15 * 60;
 export const LIMITS = {
   'sign-in': { email: { most: 10, seconds: QUARTER }, machine: { most: 100, seconds: QUARTER } },
   reset: { email: { most: 3, seconds: QUARTER }, machine: { most: 20, seconds: QUARTER } },
+  /** From a browser in which the person has signed in before: guessing from elsewhere does not count against it. */
+  'sign-in-known': { email: { most: 10, seconds: QUARTER }, machine: { most: 100, seconds: QUARTER } },
+  confirm: { email: { most: 10, seconds: QUARTER }, machine: { most: 100, seconds: QUARTER } },
+  code: { email: { most: 8, seconds: QUARTER }, machine: { most: 100, seconds: QUARTER } },
   link: { machine: { most: 60, seconds: QUARTER } },
+  enrol: { machine: { most: 20, seconds: QUARTER } },
+  share: { email: { most: 60, seconds: QUARTER }, machine: { most: 120, seconds: QUARTER } },
 } as const;
 
 type Kind = keyof typeof LIMITS;
@@ -23,7 +29,7 @@ export async function mayTry(
   kind: Kind,
   asked: { email?: string; machine: string },
 ): Promise<boolean> {
-  const limits: { email?: Limit; machine: Limit } = LIMITS[kind];
+  const limits: { readonly email?: Limit; readonly machine: Limit } = LIMITS[kind];
   const keys: [string, Limit][] = [[`${kind} machine ${hashOf(asked.machine)}`, limits.machine]];
   if (limits.email && asked.email !== undefined) keys.push([emailKey(kind, asked.email), limits.email]);
   let may = true;

@@ -31,11 +31,50 @@ export async function isOwnPassword(db: Database, personId: string, password: st
   return isPassword(known?.hash ?? null, password);
 }
 
-/** Opens a session and returns the token for the cookie. */
-export async function openSession(db: Database, personId: string): Promise<string> {
+/**
+ * Opens a session and returns the token for the cookie. With `half`, it opens nothing until the code of the second
+ * factor was right, within ten minutes.
+ */
+export async function openSession(
+  db: Database,
+  personId: string,
+  at: { from: string; device: string; half?: boolean },
+): Promise<string> {
   const token = newToken();
-  await db.execute(sql`select open_session(${personId}::uuid, ${hashOf(token)})`);
+  await db.execute(
+    sql`select open_session(${personId}::uuid, ${hashOf(token)}, ${at.from}, ${at.device}, ${at.half ?? false})`,
+  );
   return token;
+}
+
+/** Whose code is waited for; null where the ten minutes are over. */
+export async function halfSession(db: Database, token: string): Promise<string | null> {
+  return (await one<{ id: string | null }>(db, sql`select half_session(${hashOf(token)}) as id`))?.id ?? null;
+}
+
+export interface OwnSession extends Row {
+  readonly id: string;
+  readonly device: string;
+  readonly came_from: string;
+  readonly opened_at: string;
+  readonly seen_at: string;
+  readonly present: boolean;
+}
+
+/** Where a person is signed in, the present one first. */
+export const sessionsOf = (db: Database, personId: string, token: string): Promise<OwnSession[]> =>
+  rowsOf<OwnSession>(db, sql`select * from sessions_of(${personId}::uuid, ${hashOf(token)})`);
+
+export async function endSessionOf(db: Database, personId: string, id: string): Promise<boolean> {
+  return (
+    (await one<{ ended: boolean }>(db, sql`select end_session_of(${personId}::uuid, ${id}::uuid) as ended`))
+      ?.ended === true
+  );
+}
+
+/** The person has just proved to be there. */
+export async function confirmSession(db: Database, token: string): Promise<void> {
+  await db.execute(sql`select confirm_session(${hashOf(token)})`);
 }
 
 export async function endSession(db: Database, token: string): Promise<void> {
@@ -122,17 +161,16 @@ export async function beginSignIn(
   return row?.begun === true;
 }
 
-/** A new workspace of a person; one without members is taken over. */
+/** A new workspace of a person; one without members is taken over. Null where the person owns 20 already. */
 export async function foundWorkspace(
   db: Database,
   personId: string,
   name: string,
-): Promise<{ id: string; made: boolean }> {
+): Promise<{ id: string; made: boolean } | null> {
   const row = await one<{ id: string; made: boolean }>(
     db,
     sql`select * from found_workspace(${personId}::uuid, ${name})`,
   );
-  if (!row) throw new Error('the workspace was not made');
   return row;
 }
 

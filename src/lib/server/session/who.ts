@@ -20,6 +20,11 @@ export interface Person {
   readonly id: string;
   readonly name: string;
   readonly email: string;
+  /** False for the one person of a machine without sign-in, and for the made-up people of the demonstration. */
+  readonly hasPassword: boolean;
+  readonly hasSecondFactor: boolean;
+  /** Within the last quarter of an hour the person proved to be there, by password or code. */
+  readonly confirmed: boolean;
 }
 
 /** Who is asking: the person, the workspace whose data is seen, and the role there. */
@@ -39,6 +44,8 @@ export interface Who {
 export interface Asking {
   readonly house: House;
   readonly person: Person | null;
+  /** The password was right, and the code of the second factor is waited for. */
+  readonly half: boolean;
   readonly who: Who | null;
 }
 
@@ -47,6 +54,7 @@ interface Answer extends Record<string, unknown> {
   readonly opensOn: string | null;
   readonly firstStartedAt: string;
   readonly signIn: SignIn;
+  readonly half: boolean;
   readonly person: Person | null;
   readonly workspace: {
     readonly id: string;
@@ -83,6 +91,7 @@ export async function whoIsAsking(db: Database, token: string | undefined, still
   return {
     house,
     person,
+    half: asks.half,
     who:
       person && workspace
         ? {

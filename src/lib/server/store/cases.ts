@@ -15,7 +15,7 @@ import type { ShelfEntry } from '../../core/choose';
 import type { ApplicationRecord } from '../../core/record';
 import type { CalendarDay } from '../../core/units';
 import type { Settings } from '../../forms';
-import { runWritten, written, type Tx, type Written } from '../db/client';
+import { lockWorkspace, runWritten, written, type Tx, type Written } from '../db/client';
 import { fromJsonRows, jsonRows } from '../db/json-rows';
 import * as t from '../db/schema';
 import type { WeatherSource } from '../outside/weather';
@@ -107,7 +107,7 @@ function everythingOf(name: string, which: SQL): Written {
     'properties', ${jsonRows(t.properties, and(mine(t.properties), sql`${t.properties.id} in ${places}`))},
     'stops', ${jsonRows(t.caseStops, and(mine(t.caseStops), sql`${t.caseStops.caseId} in ${ids}`))},
     'settlements', ${jsonRows(t.settlements, and(mine(t.settlements), sql`${t.settlements.caseId} in ${ids}`))},
-    'records', ${jsonRows(t.records, mine(t.records), sql`${t.records.loggedAt}`)},
+    'records', ${jsonRows(t.records, and(mine(t.records), sql`${t.records.propertyId} in ${places}`), sql`${t.records.loggedOrder}`)},
     'named', (select coalesce(json_agg(json_build_object('caseId', ${t.cases.id}, 'propertyId', ${t.cases.propertyId},
         'candidate', ${t.caseStops.body}->>'candidate')), '[]')
       from ${t.caseStops} join ${t.cases} on ${t.cases.workspaceId} = ${t.caseStops.workspaceId} and ${t.cases.id} = ${t.caseStops.caseId}
@@ -115,7 +115,6 @@ function everythingOf(name: string, which: SQL): Written {
     'labels', (select coalesce(json_agg(json_build_object('labelId', ${t.labels.labelId}, 'version', ${t.labels.version})), '[]')
       from ${t.labels} where ${mine(t.labels)}),
     'containers', ${jsonRows(t.containers, mine(t.containers))},
-    'changes', ${jsonRows(t.stockChanges, mine(t.stockChanges))},
     'plans', ${jsonRows(
       t.plans,
       and(
@@ -198,7 +197,6 @@ function casesFrom(
   const settlements = fromJsonRows(t.settlements, lists.settlements);
   const records = fromJsonRows(t.records, lists.records);
   const containers = fromJsonRows(t.containers, lists.containers);
-  const changes = fromJsonRows(t.stockChanges, lists.changes);
   const book = fromJsonRows(t.calibrations, lists.calibrations);
   const equipment = fromJsonRows(t.equipment, lists.equipment).map(
     ({ id, workspaceId: _w, dueDays: _d, makers, currency, ...tool }): Equipment => ({
@@ -222,13 +220,7 @@ function casesFrom(
   const kept = fromJsonRows(t.keptJobs, lists.kept);
   const named = lists.named as { caseId: string; propertyId: string; candidate: string }[];
   const all = records.map((row) => ({ propertyId: row.propertyId, record: recordFromRow(row) }));
-  const shelf = shelfFromRows(
-    cards,
-    containers,
-    all.map((r) => r.record),
-    changes,
-    around.settings.currency,
-  );
+  const shelf = shelfFromRows(cards, containers, around.settings.currency);
   const loaded = cases.flatMap((row) => {
     const property = properties.find((p) => p.id === row.propertyId);
     if (!property) return [];
@@ -351,7 +343,7 @@ export async function openCase(
   { propertyId, title, openedOn }: { propertyId: string; title: string; openedOn: string },
 ): Promise<number | null> {
   // Numbers are given one at a time within a workspace.
-  await tx.execute(sql`select pg_advisory_xact_lock(hashtext(${tx.workspaceId}))`);
+  await lockWorkspace(tx);
   const [property] = await tx
     .select({ id: t.properties.id })
     .from(t.properties)

@@ -1,7 +1,7 @@
 import type { Licence } from '../../core/premises';
-import { and, desc, eq, sql } from 'drizzle-orm';
+import { and, count, desc, eq, gt, sql } from 'drizzle-orm';
 import type { InvitationForm } from '../../forms';
-import { type Tx, rowsOf } from '../db/client';
+import { lockWorkspace, type Tx, rowsOf } from '../db/client';
 import { invitations, memberships, outbox } from '../db/schema';
 import { hashOf, newToken } from '../session/tokens';
 import type { Role } from '../session/who';
@@ -45,9 +45,20 @@ export async function listInvitations(tx: Tx) {
 
 const INVITED_FOR_DAYS = 7;
 
-/** Invites somebody by a link that holds for a week; returns its token. An older one for the address is replaced. */
-export async function invite(tx: Tx, form: InvitationForm, by: string): Promise<string> {
+const MOST_INVITATIONS = 100;
+
+/**
+ * Invites somebody by a link that holds for a week; returns its token. An older one for the address is replaced. Null
+ * where as many are open as may be.
+ */
+export async function invite(tx: Tx, form: InvitationForm, by: string): Promise<string | null> {
   const token = newToken();
+  await lockWorkspace(tx);
+  const [open] = await tx
+    .select({ n: count() })
+    .from(invitations)
+    .where(and(eq(invitations.workspaceId, tx.workspaceId), gt(invitations.expiresAt, sql`now()`)));
+  if ((open?.n ?? 0) >= MOST_INVITATIONS) return null;
   await tx
     .delete(invitations)
     .where(and(eq(invitations.workspaceId, tx.workspaceId), eq(invitations.email, form.email)));
@@ -100,14 +111,30 @@ export async function setLicence(tx: Tx, personId: string, licence: Licence | nu
 /** Puts a message into the simulated outbox of the workspace. */
 export async function writeMessage(
   tx: Tx,
-  message: { to: string; subject: string; body: string },
+  message: { to: string; subject: string; body: string; link?: string },
 ): Promise<void> {
   await tx.insert(outbox).values({ workspaceId: tx.workspaceId, ...message });
 }
 
+/** What a message opens, once: afterwards it is gone. Null where there is none or it was shown before. */
+export async function takeLink(tx: Tx, id: string): Promise<{ link: string; to: string } | null> {
+  const here = and(eq(outbox.workspaceId, tx.workspaceId), eq(outbox.id, id));
+  const [message] = await tx
+    .select({ link: outbox.link, to: outbox.to })
+    .from(outbox)
+    .where(here)
+    .for('update');
+  if (!message?.link) return null;
+  await tx.update(outbox).set({ link: null }).where(here);
+  return { link: message.link, to: message.to };
+}
+
 export async function listMessages(tx: Tx) {
   return tx
-    .select()
+    .select({
+      ...{ id: outbox.id, to: outbox.to, subject: outbox.subject, body: outbox.body, at: outbox.at },
+      hasLink: sql<boolean>`${outbox.link} is not null`,
+    })
     .from(outbox)
     .where(eq(outbox.workspaceId, tx.workspaceId))
     .orderBy(desc(outbox.at))

@@ -2,11 +2,13 @@ import { readCard } from '../../catalog';
 import type { AnsweredStop, CaseFacts, StopBodies, StopState } from '../../core/case';
 import { usableUntil, type ShelfEntry } from '../../core/choose';
 import type { LabelCard } from '../../core/labels';
-import { leftOf, standing, type ApplicationRecord } from '../../core/record';
+import type { ApplicationRecord } from '../../core/record';
+import { leftOf } from '../../core/stock';
 import type { CalendarDay, Unit } from '../../core/units';
 import { readStop } from '../../forms';
 import type * as tables from '../db/schema';
 import { remember } from '../session/remember';
+import { grouped } from './grouped';
 
 type Row<T extends { $inferSelect: unknown }> = T['$inferSelect'];
 
@@ -40,37 +42,23 @@ export function recordFromRow(row: Row<typeof tables.records>): ApplicationRecor
     doneOn: row.doneOn as CalendarDay,
     corrects: row.corrects,
     loggedAt: row.loggedAt.toISOString(),
+    ...(row.account === '' ? {} : { account: row.account }),
+    ...(row.cameFrom === '' ? {} : { cameFrom: row.cameFrom }),
+    ...(row.importedAt === null ? {} : { importedAt: row.importedAt.toISOString() }),
   };
 }
 
-function grouped<T>(rows: readonly T[], keyOf: (row: T) => string): ReadonlyMap<string, T[]> {
-  const groups = new Map<string, T[]>();
-  for (const row of rows) {
-    const group = groups.get(keyOf(row));
-    if (group) group.push(row);
-    else groups.set(keyOf(row), [row]);
-  }
-  return groups;
-}
-
-const lotKey = (label: string, lot: string): string => `${label}\n${lot}`;
-
-/** The newest version of each label with its containers, nearest expiry first; what is left follows from the records. */
+/** The newest version of each label with its containers, nearest expiry first; what is left follows from what moved. */
 export function shelfFromRows(
   cards: readonly LabelCard[],
   containers: readonly Row<typeof tables.containers>[],
-  records: readonly ApplicationRecord[],
-  changes: readonly Pick<Row<typeof tables.stockChanges>, 'labelId' | 'lot' | 'amount'>[],
   currency: string,
 ): ShelfEntry[] {
   const held = grouped(containers, (c) => c.labelId);
-  const used = grouped(standing(records), (r) => lotKey(r.label.id, r.lot ?? ''));
-  const changed = grouped(changes, (c) => lotKey(c.labelId, c.lot));
   return cards.map((label) => ({
     label,
     containers: (held.get(label.id) ?? [])
       .map((c) => {
-        const key = lotKey(label.id, c.lot);
         const size = { value: c.size, unit: c.unit as Unit };
         const days = {
           expiresOn: c.expiresOn as CalendarDay | null,
@@ -80,7 +68,7 @@ export function shelfFromRows(
         return {
           lot: c.lot,
           size,
-          ...leftOf({ labelId: label.id, lot: c.lot, size }, used.get(key) ?? [], changed.get(key) ?? []),
+          ...leftOf(size, c.moved ?? 0),
           price: c.currency === '' || c.currency === currency ? c.price : null,
           paid: c.price === null ? null : { amount: c.price, currency: c.currency },
           ...days,

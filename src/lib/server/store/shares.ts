@@ -1,12 +1,23 @@
-import { and, desc, eq, sql } from 'drizzle-orm';
+import { and, count, desc, eq, gt, isNull, sql } from 'drizzle-orm';
 import type { ShareForm } from '../../forms';
-import { type Database, type Tx, rowsOf } from '../db/client';
+import { type Database, lockWorkspace, type Tx, rowsOf } from '../db/client';
 import { cases, properties, records, sharedLinks, workspaces } from '../db/schema';
 import { hashOf, newToken } from '../session/tokens';
 import { recordFromRow } from './rows';
 
-/** Makes a link to one record, or to the notice of a case; null where the record is not of this case. Returns its token. */
-export async function share(tx: Tx, caseId: string, form: ShareForm, by: string): Promise<string | null> {
+/** Links of a workspace that are open at the same time. */
+const MOST_OPEN = 500;
+
+/**
+ * Makes a link to one record, or to the notice of a case; null where the record is not of this case, `full` where as many
+ * are open as may be. Returns its token.
+ */
+export async function share(
+  tx: Tx,
+  caseId: string,
+  form: ShareForm,
+  by: string,
+): Promise<string | 'full' | null> {
   const recordId = form.what === 'notice' ? null : form.what;
   if (recordId !== null) {
     const [record] = await tx
@@ -17,6 +28,18 @@ export async function share(tx: Tx, caseId: string, form: ShareForm, by: string)
       );
     if (!record) return null;
   }
+  await lockWorkspace(tx);
+  const [open] = await tx
+    .select({ n: count() })
+    .from(sharedLinks)
+    .where(
+      and(
+        eq(sharedLinks.workspaceId, tx.workspaceId),
+        isNull(sharedLinks.revokedAt),
+        gt(sharedLinks.expiresAt, sql`now()`),
+      ),
+    );
+  if ((open?.n ?? 0) >= MOST_OPEN) return 'full';
   const token = newToken();
   await tx.insert(sharedLinks).values({
     workspaceId: tx.workspaceId,

@@ -1,27 +1,18 @@
-import { and, desc, eq, sql } from 'drizzle-orm';
+import { and, desc, eq } from 'drizzle-orm';
 import { readCard } from '../../catalog';
 import type { ShelfEntry } from '../../core/choose';
 import type { LabelCard } from '../../core/labels';
-import type { Tx } from '../db/client';
+import { lockWorkspace, type Tx } from '../db/client';
 import * as t from '../db/schema';
-import { cardOf, newestOf, recordFromRow, shelfFromRows } from './rows';
+import { cardOf, newestOf, shelfFromRows } from './rows';
 
 /** The newest version of every label of the workspace with its containers; prices in the currency that is wanted. */
 export async function loadShelf(tx: Tx, currency = ''): Promise<ShelfEntry[]> {
   const labels = await tx.select().from(t.labels).where(eq(t.labels.workspaceId, tx.workspaceId));
   const containers = await tx.select().from(t.containers).where(eq(t.containers.workspaceId, tx.workspaceId));
-  const records = await tx.select().from(t.records).where(eq(t.records.workspaceId, tx.workspaceId));
-  const changes = await tx
-    .select()
-    .from(t.stockChanges)
-    .where(eq(t.stockChanges.workspaceId, tx.workspaceId));
-  return shelfFromRows(
-    newestOf(labels).map(cardOf),
-    containers,
-    records.map(recordFromRow),
-    changes,
-    currency,
-  ).sort((a, b) => a.label.name.localeCompare(b.label.name, 'en'));
+  return shelfFromRows(newestOf(labels).map(cardOf), containers, currency).sort((a, b) =>
+    a.label.name.localeCompare(b.label.name, 'en'),
+  );
 }
 
 /** Every version of a label, the newest first. */
@@ -41,7 +32,7 @@ export async function addLabel(tx: Tx, card: Omit<LabelCard, 'version'>): Promis
 
 /** Adds cards, each as the next version of its label; one that is the same as the newest adds none (0). */
 export async function addLabels(tx: Tx, cards: readonly Omit<LabelCard, 'version'>[]): Promise<number[]> {
-  await tx.execute(sql`select pg_advisory_xact_lock(hashtext(${tx.workspaceId}))`);
+  await lockWorkspace(tx);
   const rows = await tx
     .select({ labelId: t.labels.labelId, version: t.labels.version, card: t.labels.card })
     .from(t.labels)

@@ -1,10 +1,12 @@
 import { and, count, desc, eq } from 'drizzle-orm';
 import type { ShelfContainer, StockReason } from '../../core/choose';
+import { countedMovement, leftOf } from '../../core/stock';
+import type { Unit } from '../../core/units';
 import type { NewLot } from '../../forms';
-import type { Tx } from '../db/client';
+import { lockWorkspace, type Tx } from '../db/client';
 import * as t from '../db/schema';
 import { takeAway } from './removed';
-import { loadShelf } from './shelf';
+import { move, movedBefore } from './movements';
 
 /** No card needs more, and an export has to carry them. */
 export const MOST_FILES = 8;
@@ -24,7 +26,11 @@ export async function addContainer(
 ): Promise<boolean> {
   const added = await tx
     .insert(t.containers)
-    .values({ workspaceId: tx.workspaceId, labelId, ...lot })
+    .values({
+      ...{ workspaceId: tx.workspaceId, labelId, ...lot },
+      // Work may have been logged from it before it was entered.
+      moved: await movedBefore(tx, labelId, lot.lot, lot.unit as Unit),
+    })
     .onConflictDoNothing()
     .returning({ id: t.containers.id });
   return added.length > 0;
@@ -49,20 +55,22 @@ export async function changeStock(
   { by, now }: { by: string; now: Date },
 ): Promise<'changed' | { left: ShelfContainer['left'] } | null> {
   const [held] = await tx
-    .select({ id: t.containers.id })
+    .select({ size: t.containers.size, unit: t.containers.unit, moved: t.containers.moved })
     .from(t.containers)
     .where(container(tx, labelId, lot))
     .for('update');
   if (!held) return null;
-  const left = (await loadShelf(tx))
-    .find((entry) => entry.label.id === labelId)
-    ?.containers.find((c) => c.lot === lot)?.left;
-  if (!left) return null;
+  const size = { value: held.size, unit: held.unit as Unit };
+  const moved = held.moved ?? 0;
+  const { left } = leftOf(size, moved);
   if (reason !== 'counted' && amount > left.value * (1 + 1e-9)) return { left };
-  await tx.insert(t.stockChanges).values({
-    ...{ workspaceId: tx.workspaceId, labelId, lot, reason, note, by, at: now },
-    amount: reason === 'counted' ? amount - left.value : -amount,
-  });
+  const change = reason === 'counted' ? countedMovement(size, moved, amount) : -amount;
+  const [written] = await tx
+    .insert(t.stockChanges)
+    .values({ workspaceId: tx.workspaceId, labelId, lot, reason, note, by, at: now, amount: change })
+    .returning({ id: t.stockChanges.id });
+  if (!written) throw new Error('the change was not written');
+  await move(tx, written.id, [{ labelId, lot, amount: change, unit: size.unit, of: 'change' }]);
   return 'changed';
 }
 
@@ -108,6 +116,7 @@ export type NewLabelFile = Pick<
 
 /** Keeps a file with a card; false where it holds as many as it may. */
 export async function addLabelFile(tx: Tx, labelId: string, file: NewLabelFile): Promise<boolean> {
+  await lockWorkspace(tx);
   const [held] = await tx.select({ n: count() }).from(t.labelFiles).where(filesOf(tx, labelId));
   if ((held?.n ?? 0) >= MOST_FILES) return false;
   await tx.insert(t.labelFiles).values({ workspaceId: tx.workspaceId, labelId, ...file });

@@ -36,12 +36,12 @@ const POSTED = Object.entries(ENDPOINTS).flatMap(([file, module]) =>
   'POST' in module ? [routeOf(file)] : [],
 );
 const PUT = Object.entries(ENDPOINTS).flatMap(([file, module]) => ('PUT' in module ? [routeOf(file)] : []));
-const OTHER_METHODS = Object.values(ENDPOINTS).filter((module) =>
-  ['PATCH', 'DELETE'].some((method) => method in module),
+const DELETES = Object.entries(ENDPOINTS).flatMap(([file, module]) =>
+  ['PATCH', 'DELETE'].some((method) => method in module) ? [routeOf(file)] : [],
 );
 
 /** The firm's own ids and words, of which nobody else may see a byte. */
-const firm = { property: '', customer: '', tool: '', record: '', person: '', words: [] as string[] };
+const firm = { property: '', customer: '', tool: '', record: '', person: '', job: '', words: [] as string[] };
 /** What is the householder's own too: the address under which the firm knows them. */
 const EVERYBODYS = new Set(['m.finch@ostermere.example', '3 Weir Terrace', '']);
 
@@ -57,6 +57,10 @@ beforeAll(async () => {
       members: await tx.select().from(t.memberships).where(of),
     };
   });
+  // An archive that the firm's owner had made.
+  const boss = await asAccount(base, 'owner');
+  firm.job = (await boss.post('/keeping/export', {})).location.split('/').at(-1) ?? '';
+  expect((await boss.get(`/jobs/${firm.job}`)).status).toBe(200);
   firm.property = rows.properties[0]?.id ?? '';
   firm.customer = rows.customers[0]?.id ?? '';
   firm.tool = rows.tools[0]?.id ?? '';
@@ -86,6 +90,8 @@ function addressOf(route: string): string {
     .replace('/equipment/[id]', `/equipment/${firm.tool}`)
     .replace('[label]', 'tarnside-liquid')
     .replace('[picture]', firm.property)
+    .replace('/jobs/[id]', `/jobs/${firm.job}`)
+    .replace('[job]', firm.job)
     .replace('[token]', 'no-such-token');
 }
 
@@ -121,6 +127,10 @@ async function digest(): Promise<string> {
     'shared_links',
     'outbox',
     'exports',
+    'settlement_history',
+    'stock_movements',
+    'sends',
+    'jobs',
   ];
   const parts = await Promise.all(
     [...tables, ...more].map(async (table) => {
@@ -169,7 +179,7 @@ describe('somebody of another workspace', () => {
     expect(POSTS.length).toBeGreaterThan(25);
     expect(POSTED.sort()).toEqual(['/keeping/export', '/properties/[id]/plan/picture']);
     expect(PUT).toEqual(['/properties/[id]/plan/save']);
-    expect(OTHER_METHODS).toEqual([]);
+    expect(DELETES).toEqual(['/jobs/[id]']);
     expect(firm.words.length).toBeGreaterThan(40);
   });
 
@@ -212,6 +222,10 @@ describe('somebody of another workspace', () => {
       expect(answer.status, `${route} ${name}`).toBeLessThan(500);
       if (/\[(number|id)/.test(route)) expect([403, 404], `${route} ${name}`).toContain(answer.status);
     }
+    for (const route of DELETES)
+      expect((await (await asAccount(base, 'householder')).send('DELETE', addressOf(route), {})).status).toBe(
+        404,
+      );
     expect(await digest()).toBe(before);
     console.info(`isolation: ${POSTS.length} form actions tried as the wrong person`);
   });
@@ -298,9 +312,12 @@ describe('the database', () => {
     );
     const withoutWorkspace = [
       'attempts',
+      'events',
       'installation',
+      'known_browsers',
       'password_links',
       'people',
+      'recovery_codes',
       'sessions',
       'tombstones',
     ];
@@ -317,7 +334,10 @@ describe('the database', () => {
       from pg_roles r where rolname = current_user`,
     );
     expect(role).toEqual({ super: false, bypass: false, owns: 0 });
-    for (const table of ['people', 'sessions', 'password_links', 'attempts', 'installation', 'tombstones'])
+    for (const table of [
+      ...['people', 'sessions', 'password_links', 'attempts', 'installation', 'tombstones'],
+      ...['events', 'known_browsers', 'recovery_codes'],
+    ])
       await expect(app.db.execute(sql.raw(`select * from ${table}`)), table).rejects.toThrow();
     const functions = await rowsOf<{ name: string }>(
       app.db,
@@ -329,28 +349,43 @@ describe('the database', () => {
       'accept_invitation',
       'attempt',
       'begin_sign_in',
+      'begin_totp',
       'choose_workspace',
+      'confirm_session',
+      'drop_totp',
       'end_session',
+      'end_session_of',
       'end_sessions',
+      'events_here',
       'find_anything',
       'first_person',
       'forget_attempts',
       'found_workspace',
+      'half_session',
       'invitation_of',
+      'is_known_browser',
       'members_here',
       'new_person',
+      'note_event',
       'open_session',
       'password_of',
       'prune_records',
+      'remember_browser',
       'remove_workspace',
       'reset_is_good',
+      'sessions_of',
       'set_password',
+      'set_recovery_codes',
       'share_of',
       'sign_in_lookup',
       'start_reset',
+      'take_recovery_code',
       'take_reset',
+      'take_totp',
       'tombstones_here',
+      'totp_of',
       'who_asks',
+      'workspace_state',
       'workspaces_of',
     ]);
   });

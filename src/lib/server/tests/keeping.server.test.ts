@@ -7,7 +7,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { remove, startInstance } from '../../../../scripts/instance.mjs';
 import { connect, rowsOf } from '../db/client';
 import { checksumOf } from '../store/whole/file';
-import { asAccount, Visitor, type Answer } from './visit';
+import { archiveOf, asAccount, contentOfArchive, Visitor, type Answer } from './visit';
 
 const base = process.env.NIMSY_TEST_URL ?? '';
 const owner = connect(process.env.NIMSY_TEST_OWNER ?? '', 2);
@@ -25,15 +25,11 @@ interface File {
   };
 }
 
-async function exportOf(visitor: Visitor): Promise<File> {
-  const { status, text, headers } = await visitor.post('/keeping/export', {});
-  expect([status, headers.get('content-type')]).toEqual([200, 'application/json']);
-  return JSON.parse(text) as File;
-}
+const exportOf = async (visitor: Visitor): Promise<File> => contentOfArchive(await archiveOf(visitor));
 
-function importInto(visitor: Visitor, text: string): Promise<Answer> {
+function importInto(visitor: Visitor, text: string | Buffer): Promise<Answer> {
   const form = new FormData();
-  form.set('file', new Blob([text], { type: 'application/json' }), 'x.nimsy.json');
+  form.set('file', new Blob([typeof text === 'string' ? text : new Uint8Array(text)]), 'x.nimsy.zip');
   return visitor.post('/keeping?/import', form);
 }
 
@@ -55,7 +51,7 @@ describe('a whole workspace as one file', () => {
   });
 
   it('holds everything, with a checksum that anybody can work out', () => {
-    expect(file).toMatchObject({ format: 'nimsy-workspace', version: 1 });
+    expect(file).toMatchObject({ format: 'nimsy-workspace', version: 2 });
     expect(file.checksum).toBe(checksumOf(file.content));
     expect(file.content.properties.length).toBeGreaterThanOrEqual(6);
     expect(file.content.cases.length).toBeGreaterThanOrEqual(10);
@@ -95,7 +91,7 @@ describe('a whole workspace as one file', () => {
     expect([
       twice.status,
       (await visitor.get('/keeping')).text.includes('into an empty workspace only'),
-    ]).toEqual([409, true]);
+    ]).toEqual([400, true]);
   });
 
   it('is refused whole when it is damaged or hostile, says what is wrong, and changes nothing', async () => {

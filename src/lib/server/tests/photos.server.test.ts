@@ -1,7 +1,7 @@
 import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
 import { checksumOf } from '../store/whole/file';
-import { asAccount, type Answer, type Visitor } from './visit';
+import { archiveOf, asAccount, contentOfArchive, filesIn, type Answer, type Visitor } from './visit';
 
 const base = process.env.NIMSY_TEST_URL ?? '';
 const CASE = '/cases/6/photos';
@@ -86,14 +86,20 @@ describe('photographs of a case', () => {
   it('go out with the workspace and come back in the same', async () => {
     const visitor = await asAccount(base, 'owner');
     await add(visitor, await fromCamera(), 'Travels');
-    const text = (await visitor.post('/keeping/export', {})).text;
-    const file = JSON.parse(text) as { checksum: string; content: { photos: { note: string }[] } };
-    expect(file.content.photos.map((photo) => photo.note)).toContain('Travels');
+    const archive = await archiveOf(visitor);
+    const file = await contentOfArchive<{
+      checksum: string;
+      content: { photos: { note: string; file: string }[] };
+    }>(archive);
+    const photo = file.content.photos.find(({ note }) => note === 'Travels');
+    expect((await filesIn(archive)).get(photo?.file ?? '')?.subarray(0, 3)).toEqual(
+      Buffer.from([0xff, 0xd8, 0xff]),
+    );
     expect(file.checksum).toBe(checksumOf(file.content));
     const other = await asAccount(base, 'householder');
     await other.post('/account?/found', { workspace: 'Photographs come back' });
     const form = new FormData();
-    form.set('file', new Blob([text], { type: 'application/json' }), 'x.nimsy.json');
+    form.set('file', new Blob([new Uint8Array(archive)]), 'x.nimsy.zip');
     expect((await other.post('/keeping?/import', form)).status).toBe(303);
     const page = await other.get(CASE);
     expect(page.text).toContain('Travels');

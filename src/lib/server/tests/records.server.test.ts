@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { eq, sql } from 'drizzle-orm';
 import { afterAll, describe, expect, it } from 'vitest';
 import { DEFAULT_SETTINGS } from '../../forms';
@@ -7,7 +8,7 @@ import * as t from '../db/schema';
 import { noWeather } from '../outside/weather';
 import { loadCase, openCase } from '../store/cases';
 import { saveStop } from '../store/stops';
-import { appendRecord, listRecords } from '../store/records';
+import { appendRecord, listRecords, type NewRecord } from '../store/records';
 
 /** The firm of the demonstration. */
 const FIRM = '00000000-0000-4000-8000-000000000001';
@@ -62,7 +63,7 @@ describe('records in the database', () => {
     const body = old.body as never;
     const correct = () =>
       withWorkspace(owner.db, FIRM, async (tx) => {
-        const at = { id: null, caseId: old.caseId, propertyId: old.propertyId, now: new Date() };
+        const at = { sendKey: null, caseId: old.caseId, propertyId: old.propertyId };
         await appendRecord(tx, at, { ...(body as object), doneOn: old.doneOn, corrects: old.id } as never);
         await appendRecord(tx, at, { ...(body as object), doneOn: old.doneOn, corrects: old.id } as never);
       });
@@ -73,25 +74,64 @@ describe('records in the database', () => {
     expect(after).toEqual([]);
   });
 
-  it('are written once when the same form is sent twice', async () => {
+  // An answer was lost, 30 ml were corrected to 300 ml, the form was sent again: “accepted”, and 30 ml stayed.
+  it('are written once when the same form is sent twice; with another content it is a conflict', async () => {
     const [old] = await withWorkspace(app.db, FIRM, (tx) => tx.select().from(t.records).limit(1));
     if (!old) return expect.fail('no record');
-    const record = { ...(old.body as object), doneOn: old.doneOn, corrects: null } as never;
+    const record = { ...(old.body as NewRecord), doneOn: old.doneOn as CalendarDay, corrects: null };
+    const sendKey = '11111111-1111-4111-8111-111111111111';
     const rollBack = new Error('undo');
     const work = withWorkspace(app.db, FIRM, async (tx) => {
-      const at = {
-        id: '11111111-1111-4111-8111-111111111111',
-        caseId: old.caseId,
-        propertyId: old.propertyId,
-        now: new Date(),
-      };
-      await appendRecord(tx, at, record);
-      await appendRecord(tx, at, record);
-      const rows = await tx.select().from(t.records).where(eq(t.records.id, at.id));
+      const at = { sendKey, caseId: old.caseId, propertyId: old.propertyId };
+      const first = await appendRecord(tx, at, record);
+      expect(first.done).toBe('logged');
+      expect(await appendRecord(tx, at, record)).toEqual({ ...first, done: 'as-before' });
+      const more = { ...record, product: { ...record.product, value: record.product.value * 10 } };
+      expect(await appendRecord(tx, at, more)).toMatchObject({
+        done: 'other-content',
+        stands: { product: record.product },
+      });
+      const rows = await tx.select().from(t.records).where(eq(t.records.sendKey, sendKey));
       expect(rows).toHaveLength(1);
       throw rollBack;
     });
     await expect(work).rejects.toBe(rollBack);
+  });
+
+  it('are of the database’s time and of the account that acts, whatever is said', async () => {
+    const [old] = await withWorkspace(app.db, FIRM, (tx) => tx.select().from(t.records).limit(1));
+    const [who] = await rowsOf<{ id: string; name: string }>(
+      owner.db,
+      sql`select id, name from people where email = 't.marsh@ostermere.example'`,
+    );
+    if (!old || !who) return expect.fail('no record');
+    const rollBack = new Error('undo');
+    const insert = (more: object) =>
+      withWorkspace(
+        app.db,
+        FIRM,
+        async (tx) => {
+          if ('importing' in more) await tx.execute(sql`select set_config('nimsy.importing', 'yes', true)`);
+          const [row] = await tx
+            .insert(t.records)
+            .values({
+              ...{ id: randomUUID(), workspaceId: FIRM, caseId: old.caseId, propertyId: old.propertyId },
+              ...{ doneOn: old.doneOn, body: old.body, loggedAt: new Date('2001-01-01T00:00:00Z') },
+              ...{ account: 'Somebody else', cameFrom: 'elsewhere' },
+            })
+            .returning();
+          expect(row).toMatchObject(
+            'importing' in more ? { account: 'Somebody else' } : { account: who.name, cameFrom: '192.0.2.7' },
+          );
+          expect(row?.loggedAt.getUTCFullYear()).toBe('importing' in more ? 2001 : 2027);
+          // What is read in from a file says so.
+          expect(row?.importedAt?.getUTCFullYear()).toBe('importing' in more ? 2027 : undefined);
+          throw rollBack;
+        },
+        { personId: who.id, from: '192.0.2.7' },
+      );
+    await expect(insert({})).rejects.toBe(rollBack);
+    await expect(insert({ importing: true })).rejects.toBe(rollBack);
   });
 });
 
@@ -106,8 +146,10 @@ describe('the tables', () => {
     expect(rows.map((row) => row.table_name).sort()).toEqual([
       'attempts',
       'installation',
+      'known_browsers',
       'password_links',
       'people',
+      'recovery_codes',
       'workspaces',
     ]);
   });

@@ -1,9 +1,10 @@
 import { sql } from 'drizzle-orm';
 import { spawnSync } from 'node:child_process';
+import { Secret, TOTP } from 'otpauth';
 import { afterAll, describe, expect, it } from 'vitest';
 import { connect, rowsOf } from '../db/client';
 import { hashOf } from '../session/tokens';
-import { asAccount, Visitor } from './visit';
+import { asAccount, ownPlace, Visitor } from './visit';
 
 const base = process.env.NIMSY_TEST_URL ?? '';
 const owner = connect(process.env.NIMSY_TEST_OWNER ?? '', 2);
@@ -14,8 +15,11 @@ const newAddress = (): string => `new.${Date.now()}.${count++}@ostermere.example
 const PASSWORD = 'four words do quite well';
 
 /** Invites somebody into the firm and takes the link from the page. */
-async function invite(email: string, role = 'technician'): Promise<string> {
-  const boss = await asAccount(base, 'owner');
+const invite = async (email: string, role = 'technician'): Promise<string> =>
+  inviteBy(await asAccount(base, 'owner'), email, role);
+
+/** The same into the workspace of somebody else. */
+async function inviteBy(boss: Visitor, email: string, role = 'technician'): Promise<string> {
   const { text, status } = await boss.post('/people?/invite', { email, role });
   expect(status).toBe(200);
   return /\/join\/[\w-]{43}/.exec(text)?.[0] ?? '';
@@ -30,6 +34,12 @@ async function newMember(role = 'technician'): Promise<{ visitor: Visitor; email
   expect(joined.status).toBe(303);
   return { visitor, email };
 }
+
+/** The message to an address whose link was not shown yet; "" where there is none. */
+const messageTo = (outbox: string, email: string): string =>
+  new RegExp(`to ${email.replaceAll('.', '\\.')}(?:(?!<li)[\\s\\S])*?name="id" value="([0-9a-f-]{36})"`).exec(
+    outbox,
+  )?.[1] ?? '';
 
 const enter = (visitor: Visitor, email: string, password: string) =>
   visitor.post('/sign-in?/enter', { email, password });
@@ -150,6 +160,168 @@ describe('signing in', () => {
     expect((await enter(guess, email, PASSWORD)).status).toBe(303);
     await owner.db.execute(sql`delete from attempts`);
   });
+
+  it('does not shut the true person out of a browser in which they signed in before', async () => {
+    const { visitor, email } = await newMember();
+    const guess = new Visitor(base);
+    for (let i = 0; i < 11; i++) await enter(guess, email, `guess number ${i}`);
+    expect((await enter(guess, email, PASSWORD)).status).toBe(429);
+    await visitor.post('/sign-out', {});
+    expect((await enter(visitor, email, PASSWORD)).status).toBe(303);
+    // And a browser that knows somebody else is no help against this person.
+    const other = (await newMember()).visitor;
+    await other.post('/sign-out', {});
+    expect((await enter(other, email, PASSWORD)).status).toBe(429);
+    await owner.db.execute(sql`delete from attempts`);
+  });
+
+  it('is listed by browser, and each can be ended alone', async () => {
+    const { visitor, email } = await newMember();
+    const other = new Visitor(base);
+    await enter(other, email, PASSWORD);
+    const page = (await visitor.get('/account')).text;
+    const ids = [...page.matchAll(/action="\?\/end"[\s\S]*?value="([0-9a-f-]{36})"/g)].map(
+      ([, id]) => id ?? '',
+    );
+    expect(ids).toHaveLength(1);
+    expect((await (await newMember()).visitor.post('/account?/end', { id: ids[0] ?? '' })).status).toBe(404);
+    expect(await isIn(other)).toBe(true);
+    await visitor.post('/account?/end', { id: ids[0] ?? '' });
+    expect([await isIn(other), await isIn(visitor)]).toEqual([false, true]);
+  });
+
+  it('ends after 90 days even where it is used every day', async () => {
+    const { visitor } = await newMember();
+    const hash = hashOf(visitor.cookie.split('=')[1] ?? '');
+    await owner.db.execute(
+      sql`update sessions set opened_at = now() - interval '89 days', seen_at = now() - interval '2 hours' where token_hash = ${hash}`,
+    );
+    expect(await isIn(visitor)).toBe(true);
+    const [row] = await rowsOf<{ days: number }>(
+      owner.db,
+      sql`select extract(day from expires_at - now())::int as days from sessions where token_hash = ${hash}`,
+    );
+    expect(row?.days).toBeLessThan(1);
+    await owner.db.execute(
+      sql`update sessions set opened_at = now() - interval '90 days', expires_at = now() + interval '9 days' where token_hash = ${hash}`,
+    );
+    expect(await isIn(visitor)).toBe(false);
+  });
+});
+
+describe('a second factor', () => {
+  const codeNow = (secret: string, steps = 0): string =>
+    new TOTP({ secret: Secret.fromBase32(secret) }).generate({ timestamp: Date.now() + steps * 30_000 });
+
+  it('is asked for after the password; each code is taken once, and a code to keep stands in for it', async () => {
+    const { visitor, email } = await newMember();
+    await visitor.post('/account/second-factor?/begin', {});
+    const page = (await visitor.get('/account/second-factor')).text;
+    const secret = /key[^>]*>([A-Z2-7 ]{39})</.exec(page)?.[1]?.replaceAll(' ', '') ?? '';
+    expect(secret).toHaveLength(32);
+    expect((await visitor.post('/account/second-factor?/on', { code: '000000' })).status).toBe(400);
+    const on = await visitor.post('/account/second-factor?/on', { code: codeNow(secret, -1) });
+    const codes = [...on.text.matchAll(/>([a-z2-9]{5}-[a-z2-9]{5})</g)].map(([, code]) => code ?? '');
+    expect(codes).toHaveLength(10);
+
+    const again = new Visitor(base);
+    const half = await enter(again, email, PASSWORD);
+    expect([half.status, half.location]).toEqual([303, '/sign-in/code']);
+    // The password alone opens nothing.
+    expect(await isIn(again)).toBe(false);
+    expect((await again.get('/account')).status).toBe(303);
+    expect((await again.post('/sign-in/code?/enter', { code: codeNow(secret, -1) })).status).toBe(400);
+    expect((await again.post('/sign-in/code?/enter', { code: codeNow(secret) })).status).toBe(303);
+    expect(await isIn(again)).toBe(true);
+
+    const lost = new Visitor(base);
+    await enter(lost, email, PASSWORD);
+    expect((await lost.post('/sign-in/code?/enter', { code: ` ${codes[0]?.toUpperCase()} ` })).status).toBe(
+      303,
+    );
+    expect(await isIn(lost)).toBe(true);
+    const spent = new Visitor(base);
+    await enter(spent, email, PASSWORD);
+    expect((await spent.post('/sign-in/code?/enter', { code: codes[0] ?? '' })).status).toBe(400);
+  });
+
+  it('can be asked of everybody by an owner: nothing of the workspace opens without one', async () => {
+    const visitor = await ownPlace(base, 'Careful Gardens');
+    const link = await inviteBy(visitor, newAddress());
+    const email = newAddress();
+    const member = new Visitor(base);
+    await member.post(`${link}?/enrol`, { name: 'P. Rowan', email, password: PASSWORD });
+    expect(await isIn(member)).toBe(true);
+    const page = await visitor.get('/settings');
+    const revision = /name="revision" value="(\d+)"/.exec(page.text)?.[1] ?? '';
+    const kept = {
+      workspace: 'Careful Gardens',
+      revision,
+      units: 'metric',
+      dates: 'day-month',
+      numbers: '1,234.5',
+    };
+    const more = { currency: '', timeZone: 'UTC', retentionYears: '7', secondFactor: 'on' };
+    expect((await visitor.post('/settings', { ...kept, ...more })).status).toBe(303);
+    const refused = await member.get('/cases');
+    expect([refused.status, refused.location]).toEqual([303, '/account/second-factor?wanted']);
+    expect((await member.post('/customers', { name: 'x' })).status).toBe(403);
+    expect((await member.get('/account')).status).toBe(200);
+  });
+});
+
+describe('what happened', () => {
+  it('is read by owners, in order, and nobody can change or remove a line', async () => {
+    const { visitor, email } = await newMember();
+    await enter(new Visitor(base), email, 'not the password');
+    await visitor.post('/account?/password', {
+      ...{
+        present: PASSWORD,
+        password: 'another five good long words',
+        again: 'another five good long words',
+      },
+    });
+    const boss = await asAccount(base, 'owner');
+    const { text } = await boss.get('/events');
+    for (const said of [
+      'was invited as',
+      'Joined as technician',
+      'A wrong password was typed',
+      'The password was changed',
+    ])
+      expect(text).toContain(said);
+    expect(text.indexOf('The password was changed')).toBeLessThan(text.indexOf('A wrong password was typed'));
+    expect((await visitor.get('/events')).status).toBe(403);
+    expect((await (await asAccount(base, 'householder')).get('/events')).text).not.toContain(email);
+    for (const statement of [`update events set person = 'x'`, 'delete from events', 'truncate events'])
+      await expect(owner.db.execute(sql.raw(statement)), statement).rejects.toThrow();
+  });
+});
+
+describe('before roles and removal', () => {
+  it('a person proves again to be there, a quarter of an hour after the last time', async () => {
+    const { visitor } = await newMember();
+    await visitor.post('/account?/found', { workspace: 'Ash and Rowan' });
+    const email = newAddress();
+    const other = { email, visitor: new Visitor(base) };
+    await other.visitor.post(`${await inviteBy(visitor, email)}?/enrol`, {
+      ...{ name: 'P. Rowan', email, password: PASSWORD },
+    });
+    const people = (await visitor.get('/people')).text;
+    const id =
+      new RegExp(`${other.email}[\\s\\S]*?name="personId" value="([0-9a-f-]{36})"`).exec(people)?.[1] ?? '';
+    const hash = hashOf(visitor.cookie.split('=')[1] ?? '');
+    await owner.db.execute(
+      sql`update sessions set confirmed_at = now() - interval '16 minutes' where token_hash = ${hash}`,
+    );
+    const asked = await visitor.post('/people?/role', { personId: id, role: 'viewer' });
+    expect([asked.status, asked.location]).toEqual([303, '/confirm?to=%2Fpeople']);
+    expect((await other.visitor.post('/customers', { name: '' })).status).toBe(400);
+    expect((await visitor.post(asked.location, { password: 'wrong words here' })).status).toBe(400);
+    expect((await visitor.post(asked.location, { password: PASSWORD })).location).toBe('/people');
+    expect((await visitor.post('/people?/role', { personId: id, role: 'viewer' })).status).toBe(200);
+    expect((await other.visitor.post('/customers', { name: 'x' })).status).toBe(403);
+  });
 });
 
 describe('passwords', () => {
@@ -187,9 +359,14 @@ describe('passwords', () => {
       text.replace(/new\.[\d.]+@[\w.]+/g, 'ADDRESS').replace(/nonce="[^"]+"/g, 'NONCE');
     expect(told(unknown.text)).toBe(told(asked.text));
     expect((await visitor.get('/outbox')).status).toBe(403);
-    const { text } = await (await asAccount(base, 'owner')).get('/outbox');
-    const link = /\/reset\/[\w-]{43}/.exec(text)?.[0] ?? '';
+    const boss = await asAccount(base, 'owner');
+    const lies = await boss.get('/outbox');
+    // What lies there opens nothing by itself, and is shown once.
+    expect(lies.text).not.toMatch(/\/(reset|join)\/[\w-]{43}/);
+    const shown = await boss.post('/outbox?/link', { id: messageTo(lies.text, email) });
+    const link = /\/reset\/[\w-]{43}/.exec(shown.text)?.[0] ?? '';
     expect(link).not.toBe('');
+    expect((await boss.post('/outbox?/link', { id: messageTo(lies.text, email) })).status).toBe(404);
     const fresh = new Visitor(base);
     const set = await fresh.post(link, { password: 'quite other words now', again: 'quite other words now' });
     expect(set.location).toBe('/sign-in?done=password');
@@ -203,12 +380,23 @@ describe('passwords', () => {
   it('of somebody who works for two firms are told to neither one’s owner', async () => {
     const { visitor, email } = await newMember();
     expect((await visitor.post('/account?/found', { workspace: 'Ash Gardens' })).status).toBe(303);
-    const before = await (await asAccount(base, 'owner')).get('/outbox');
     await new Visitor(base).post('/forgot', { email });
-    const after = await (await asAccount(base, 'owner')).get('/outbox');
-    expect(after.text.match(/\/reset\//g)?.length ?? 0).toBe(before.text.match(/\/reset\//g)?.length ?? 0);
+    expect(messageTo((await (await asAccount(base, 'owner')).get('/outbox')).text, email)).toBe('');
     // It lies in the workspace that they own themselves.
-    expect((await visitor.get('/outbox')).text).toMatch(/\/reset\/[\w-]{43}/);
+    expect(messageTo((await visitor.get('/outbox')).text, email)).not.toBe('');
+  });
+
+  // The firm's owner had a link for the member made, waited until the member founded a household, and opened that.
+  it('cannot be set any more by a link of before, once the person has founded a workspace', async () => {
+    const { visitor, email } = await newMember();
+    await new Visitor(base).post('/forgot', { email });
+    const boss = await asAccount(base, 'owner');
+    const { text } = await boss.get('/outbox');
+    const shown = await boss.post('/outbox?/link', { id: messageTo(text, email) });
+    const link = /\/reset\/[\w-]{43}/.exec(shown.text)?.[0] ?? '';
+    expect((await new Visitor(base).get(link)).status).toBe(200);
+    expect((await visitor.post('/account?/found', { workspace: 'Ash at Home' })).status).toBe(303);
+    expect((await new Visitor(base).get(link)).status).toBe(404);
   });
 
   it('are set anew by a link that the terminal prints', async () => {

@@ -12,7 +12,7 @@ import { connect } from '../db/client';
 import { measuredOnPlan } from '../store/ground';
 import { checksumOf } from '../store/whole/file';
 import { factsOf, SITUATIONS, type Situation } from './situations';
-import { ownPlace, type Visitor } from './visit';
+import { ownPlace, type Visitor, archiveOf, contentOfArchive } from './visit';
 
 const base = process.env.NIMSY_TEST_URL ?? '';
 const owner = connect(process.env.NIMSY_TEST_OWNER ?? '', 1);
@@ -157,9 +157,7 @@ describe('a situation in which somebody could be hurt, over the nine stops of a 
   let visitor: Visitor;
   beforeAll(async () => {
     visitor = await ownPlace(base, 'Situations');
-    const file = JSON.parse((await visitor.post('/keeping/export', {})).text) as {
-      content: Record<string, unknown[]>;
-    };
+    const file = await contentOfArchive<{ content: Record<string, unknown[]> }>(await archiveOf(visitor));
     const all = WALKED.map((s, i) => inFile(s, i, randomUUID()));
     const content = {
       ...file.content,

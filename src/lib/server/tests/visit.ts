@@ -1,6 +1,11 @@
+import yauzl from 'yauzl';
+
 /** A browser without scripts, for tests: one person's cookie, and pages and forms of a running Nimsy. */
 export class Visitor {
+  /** That of the session. */
   cookie: string;
+  /** That by which a browser is known. */
+  #browser = '';
 
   constructor(
     readonly base: string,
@@ -25,7 +30,7 @@ export class Visitor {
   }
 
   /** What the application's own scripts send: JSON, or the bytes of a file. */
-  async send(method: 'PUT' | 'POST', path: string, body: unknown): Promise<Answer> {
+  async send(method: 'PUT' | 'POST' | 'DELETE', path: string, body: unknown): Promise<Answer> {
     const raw = body instanceof Uint8Array || typeof body === 'string';
     return this.#keep(
       await fetch(this.base + path, {
@@ -47,15 +52,17 @@ export class Visitor {
   }
 
   #headers(): Record<string, string> {
-    return { accept: 'text/html', ...(this.cookie ? { cookie: this.cookie } : {}) };
+    const cookie = [this.cookie, this.#browser].filter(Boolean).join('; ');
+    return { accept: 'text/html', ...(cookie ? { cookie } : {}) };
   }
 
   async #keep(response: Response): Promise<Answer> {
-    const set = response.headers.getSetCookie()[0];
-    if (set !== undefined) {
+    for (const set of response.headers.getSetCookie()) {
       // Only what stands behind the token: one that happened to hold “1970” was once taken for a cookie that ends.
       const [pair = '', ...terms] = set.split(';');
-      this.cookie = terms.some((term) => /^ *Max-Age=0 *$|^ *Expires=.*\b1970\b/i.test(term)) ? '' : pair;
+      const kept = terms.some((term) => /^ *Max-Age=0 *$|^ *Expires=.*\b1970\b/i.test(term)) ? '' : pair;
+      if (/^\w+_browser=/.test(pair)) this.#browser = kept;
+      else this.cookie = kept;
     }
     return {
       status: response.status,
@@ -109,3 +116,29 @@ export async function ownPlace(base: string, name: string): Promise<Visitor> {
   await visitor.post('/account?/found', { workspace: name });
   return visitor;
 }
+
+/** An export of the workspace as it comes: the archive. */
+export async function archiveOf(visitor: Visitor): Promise<Buffer> {
+  const made = await visitor.post('/keeping/export', {});
+  if (made.status !== 303) throw new Error(`no export: ${made.status} ${made.text.slice(0, 200)}`);
+  const answer = await fetch(visitor.base + made.location, { headers: { cookie: visitor.cookie } });
+  if (answer.headers.get('content-type') !== 'application/zip')
+    throw new Error(`no archive: ${answer.status}`);
+  return Buffer.from(await answer.arrayBuffer());
+}
+
+/** The files of an archive by their names. */
+export async function filesIn(archive: Buffer): Promise<Map<string, Buffer>> {
+  const zip = await yauzl.fromBufferPromise(archive, { lazyEntries: true });
+  const files = new Map<string, Buffer>();
+  for await (const entry of zip.eachEntry()) {
+    const pieces: Buffer[] = [];
+    for await (const piece of await zip.openReadStreamPromise(entry)) pieces.push(piece as Buffer);
+    files.set(entry.fileName, Buffer.concat(pieces));
+  }
+  return files;
+}
+
+/** The content of an export, as its JSON file says it. */
+export const contentOfArchive = async <T>(archive: Buffer): Promise<T> =>
+  JSON.parse((await filesIn(archive)).get('workspace.json')?.toString('utf8') ?? 'null') as T;

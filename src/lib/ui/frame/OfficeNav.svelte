@@ -9,6 +9,7 @@
     ['/equipment', 'Equipment', false],
     ['/people', 'People', true],
     ['/outbox', 'Outbox', true],
+    ['/events', 'What happened', true],
     ['/keeping', 'Keeping', true],
     ['/account', 'Your account', false],
   ] as const;

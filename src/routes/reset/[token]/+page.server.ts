@@ -1,6 +1,8 @@
 import { error, redirect } from '@sveltejs/kit';
 import { parseNewPassword } from '$lib/forms';
-import { readForm } from '$lib/server/session/answer';
+import { readForm, wrongField } from '$lib/server/session/answer';
+import { COMMON, isCommon } from '$lib/server/session/common';
+import { noteOf } from '$lib/server/session/events';
 import { dropSession } from '$lib/server/session/cookie';
 import { mayTry } from '$lib/server/session/limits';
 import { isGoodReset, takeReset } from '$lib/server/session/people';
@@ -18,7 +20,10 @@ export const actions: Actions = {
   default: async ({ locals, request, params, cookies, url }) => {
     const form = await readForm(request, parseNewPassword);
     if (!form.valid) return form.answer;
-    if ((await takeReset(locals.db, params.token, form.data.password)) === null) error(404, SPENT);
+    if (isCommon(form.data.password, [])) return wrongField(400, 'password', COMMON, form.fields);
+    const personId = await takeReset(locals.db, params.token, form.data.password);
+    if (personId === null) error(404, SPENT);
+    await noteOf(locals.db, 'password-link-used', { personId, from: locals.asks.from });
     dropSession(cookies, url);
     redirect(303, '/sign-in?done=password');
   },

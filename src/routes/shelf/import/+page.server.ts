@@ -1,42 +1,34 @@
 import { redirect } from '@sveltejs/kit';
-import { formOf } from '$lib/server/session/bodies';
-import { wrongField } from '$lib/server/session/answer';
-import { addLabels, loadShelf } from '$lib/server/store/shelf';
-import { readCards } from '$lib/server/store/shelf-files/cards';
-import { readStock, WrongFile } from '$lib/server/store/shelf-files/stock';
+import { isId } from '$lib/forms';
+import { findJob, troubleOf } from '$lib/server/jobs/find';
+import { readFileIn } from '$lib/server/jobs/run';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = ({ url }) => ({
-  added: Number(url.searchParams.get('added') ?? NaN),
-  containers: Number(url.searchParams.get('containers') ?? NaN),
-  same: Number(url.searchParams.get('same') ?? NaN),
-});
+export const load: PageServerLoad = async ({ locals, url }) => {
+  const asked = url.searchParams.get('job') ?? '';
+  const job = isId(asked) ? await locals.inWorkspace((tx) => findJob(tx, locals.person.id, asked)) : null;
+  const told = (name: string): number => Number(job?.result[name] ?? url.searchParams.get(name) ?? NaN);
+  return {
+    ...{ added: told('added'), containers: told('containers'), same: told('same') },
+    job: job && {
+      ...{ id: job.id, kind: job.kind, state: job.state, doing: job.doing },
+      ...{ done: job.done, total: job.total, trouble: troubleOf(job) },
+    },
+  };
+};
 
 export const actions: Actions = {
   cards: async ({ locals, request }) => {
-    const file = (await formOf(request)).get('file');
-    if (!(file instanceof File) || file.size === 0)
-      return wrongField(400, 'file', 'Choose a file of label cards first.');
-    const read = readCards(await file.text());
-    if ('trouble' in read) return wrongField(400, 'file', read.trouble.join('\n'));
-    const versions = await locals.inWorkspace((tx) => addLabels(tx, read.ok));
-    const added = versions.filter((version) => version > 0).length;
-    redirect(303, `/shelf/import?added=${added}&same=${versions.length - added}`);
+    const choose = 'Choose a file of label cards first.';
+    const job = await readFileIn({ locals, request }, 'cards', 'file', '/shelf/import', choose);
+    if (!('id' in job)) return job;
+    redirect(303, `/shelf/import?added=${Number(job.result.added)}&same=${Number(job.result.same)}`);
   },
 
   stock: async ({ locals, request }) => {
-    const file = (await formOf(request)).get('stock');
-    if (!(file instanceof File) || file.size === 0)
-      return wrongField(400, 'stock', 'Choose a CSV of stock first.');
-    try {
-      const by = { by: locals.who.person.name, now: locals.around.now };
-      const added = await locals.inWorkspace(async (tx) =>
-        readStock(tx, file.stream(), await loadShelf(tx), by),
-      );
-      redirect(303, `/shelf/import?containers=${added}`);
-    } catch (error) {
-      if (error instanceof WrongFile) return wrongField(400, 'stock', error.trouble.join('\n'));
-      throw error;
-    }
+    const choose = 'Choose a CSV of stock first.';
+    const job = await readFileIn({ locals, request }, 'stock', 'stock', '/shelf/import', choose);
+    if (!('id' in job)) return job;
+    redirect(303, `/shelf/import?containers=${Number(job.result.containers)}`);
   },
 };

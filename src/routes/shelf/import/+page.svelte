@@ -1,13 +1,19 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
+  import Job from '$lib/ui/parts/Job.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
   import type { PageProps } from './$types';
 
   let { data, form }: PageProps = $props();
-  const linesOf = (path: string): string[] =>
-    (form?.errors ?? []).filter((e) => e.path === path).flatMap((e) => e.message.split('\n'));
-  const cardErrors = $derived(linesOf('file'));
-  const stockErrors = $derived(linesOf('stock'));
+  const job = $derived(data.job);
+  const linesOf = (path: string, kind: string): string[] =>
+    job?.kind === kind && job.state !== 'running' && job.state !== 'done'
+      ? job.state === 'stopped'
+        ? ['It was stopped.']
+        : [...job.trouble]
+      : (form?.errors ?? []).filter((e) => e.path === path).flatMap((e) => e.message.split('\n'));
+  const cardErrors = $derived(linesOf('file', 'cards'));
+  const stockErrors = $derived(linesOf('stock', 'stock'));
 </script>
 
 <svelte:head><title>Read in · Nimsy</title></svelte:head>
@@ -25,6 +31,7 @@
       <a href={resolve('/shelf')}>To the shelf</a>
     </p>
   {/if}
+  {#if job?.kind === 'cards' && job.state === 'running'}<Job id={job.id} {job} />{/if}
   <KeptForm action="?/cards" files label="A file of label cards">
     {#snippet children(sending)}
       <label class="field-label" for="file">File of label cards</label>
@@ -55,6 +62,7 @@
       {data.containers} containers read in. <a href={resolve('/shelf')}>To the shelf</a>
     </p>
   {/if}
+  {#if job?.kind === 'stock' && job.state === 'running'}<Job id={job.id} {job} />{/if}
   <KeptForm action="?/stock" files label="A file of stock">
     {#snippet children(sending)}
       <label class="field-label" for="stock">CSV of stock</label>

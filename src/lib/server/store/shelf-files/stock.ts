@@ -2,12 +2,14 @@ import { Readable } from 'node:stream';
 import type { ReadableStream as NodeStream } from 'node:stream/web';
 import { parse } from 'csv-parse';
 import { stringify } from 'csv-stringify';
-import { eq } from 'drizzle-orm';
+import { eq, sql } from 'drizzle-orm';
 import { z } from 'zod';
 import type { ShelfEntry } from '../../../core/choose';
-import { parseDay } from '../../../core/units';
+import { movedIn } from '../../../core/stock';
+import { parseDay, type Unit } from '../../../core/units';
 import type { Tx } from '../../db/client';
 import * as t from '../../db/schema';
+import { grouped } from '../grouped';
 
 const COLUMNS = [
   ...([
@@ -27,6 +29,7 @@ const COLUMNS = [
 const NEEDED = ['lot', 'size', 'unit'] as const;
 const MOST_ROWS = 100_000;
 const MOST_TOLD = 20;
+const MOST_WRONG = 1000;
 const CHUNK = 1000;
 
 /** The containers of a shelf as CSV, row by row. */
@@ -108,6 +111,12 @@ export async function readStock(
   const tell = (line: number, column: string, expected: string): void => {
     wrong++;
     if (trouble.length < MOST_TOLD) trouble.push(`Line ${line}, ${column}: expected ${expected}.`);
+    // It is another file, or another column: what stands behind is not looked at.
+    if (wrong >= MOST_WRONG)
+      throw new WrongFile([
+        ...trouble,
+        `and ${wrong - MOST_TOLD} more up to line ${line}; nothing behind it was read.`,
+      ]);
   };
   const byId = new Map(shelf.map((entry) => [entry.label.id, entry.label]));
   const byName = new Map(shelf.map((entry) => [entry.label.name.toLowerCase(), entry.label]));
@@ -116,11 +125,21 @@ export async function readStock(
     .from(t.containers)
     .where(eq(t.containers.workspaceId, tx.workspaceId));
   const seen = new Set(held.map((c) => `${c.labelId}\n${c.lot}`));
+  const units = new Map(shelf.map(({ label }) => [label.id, label.container.size.unit]));
+  /** What records had moved in lots before they were entered. */
+  const movedHere = await movedInLots(tx, units);
   let containers: (typeof t.containers.$inferInsert)[] = [];
   let changes: (typeof t.stockChanges.$inferInsert)[] = [];
   const write = async (): Promise<void> => {
     if (containers.length > 0) await tx.insert(t.containers).values(containers);
-    if (changes.length > 0) await tx.insert(t.stockChanges).values(changes);
+    const written = changes.length > 0 ? await tx.insert(t.stockChanges).values(changes).returning() : [];
+    if (written.length > 0)
+      await tx.insert(t.stockMovements).values(
+        written.map(({ id, labelId, lot, amount }) => ({
+          ...{ workspaceId: tx.workspaceId, source: id, labelId, lot, amount, of: 'change' as const },
+          unit: units.get(labelId) ?? 'count',
+        })),
+      );
     [containers, changes] = [[], []];
   };
   const parser = Readable.fromWeb(file as unknown as NodeStream).pipe(
@@ -171,10 +190,13 @@ export async function readStock(
           openedOn: c.opened_on,
         },
         keptIn: c.kept_in,
+        moved:
+          (movedHere.get(key) ?? 0) + (c.left === null ? 0 : c.left - c.size - (movedHere.get(key) ?? 0)),
       });
-      if (c.left !== null && c.left < c.size)
+      const counted = c.left === null ? 0 : c.left - c.size - (movedHere.get(key) ?? 0);
+      if (counted !== 0)
         changes.push({
-          ...{ workspaceId: tx.workspaceId, labelId: label.id, lot: c.lot, amount: c.left - c.size },
+          ...{ workspaceId: tx.workspaceId, labelId: label.id, lot: c.lot, amount: counted },
           ...{ reason: 'counted' as const, note: 'Read in from a file', at: now, by },
         });
       if (containers.length >= CHUNK) await write();
@@ -207,4 +229,23 @@ function headOf(names: string[]): string[] {
       ),
     ]);
   return columns;
+}
+
+/** What moved in each lot so far, in the unit of its label's containers. */
+async function movedInLots(tx: Tx, units: ReadonlyMap<string, Unit>): Promise<ReadonlyMap<string, number>> {
+  const rows = await tx
+    .select({
+      ...{ labelId: t.stockMovements.labelId, lot: t.stockMovements.lot, unit: t.stockMovements.unit },
+      amount: sql<number>`sum(${t.stockMovements.amount})::float8`,
+    })
+    .from(t.stockMovements)
+    .where(eq(t.stockMovements.workspaceId, tx.workspaceId))
+    .groupBy(t.stockMovements.labelId, t.stockMovements.lot, t.stockMovements.unit);
+  const lots = grouped(rows, ({ labelId, lot }) => `${labelId}\n${lot}`);
+  return new Map(
+    [...lots].map(([key, moved]) => {
+      const unit = units.get(moved[0]?.labelId ?? '');
+      return [key, unit ? movedIn(unit, moved as { amount: number; unit: Unit }[]) : 0];
+    }),
+  );
 }

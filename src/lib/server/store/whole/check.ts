@@ -1,6 +1,8 @@
 import type { z } from 'zod';
 import { readStop } from '../../../forms';
-import { checksumOf, FILE_FORMAT, FILE_VERSION, fileShape, type Content } from './file';
+import { createHash } from 'node:crypto';
+import { depthOf } from '../../session/depth';
+import { checksumOf, FILE_FORMAT, FILE_VERSION, fileShape, pictureName, type Content } from './file';
 
 /** Why a file is not taken: one sentence each, with the place in the file. */
 export type FileTrouble = readonly string[];
@@ -8,16 +10,11 @@ export type FileTrouble = readonly string[];
 const MOST_TOLD = 12;
 
 /** Reads a file without touching anything: its shape, its checksum, and that everything in it fits together. */
-export function readWhole(text: string): { ok: Content } | { trouble: FileTrouble } {
-  try {
-    return readChecked(text);
-  } catch (error) {
-    if (!(error instanceof RangeError)) throw error;
+export function readWhole(
+  text: string,
+): { ok: Content; pictures: ReadonlyMap<string, Buffer> } | { trouble: FileTrouble } {
+  if (depthOf(text, DEEPEST) > DEEPEST)
     return { trouble: ['The file is nested far deeper than an export is. Nothing was read.'] };
-  }
-}
-
-function readChecked(text: string): { ok: Content } | { trouble: FileTrouble } {
   let raw: unknown;
   try {
     raw = JSON.parse(text);
@@ -31,7 +28,7 @@ function readChecked(text: string): { ok: Content } | { trouble: FileTrouble } {
     return {
       trouble: ['The file is not an export of a Nimsy workspace (format “nimsy-workspace” expected).'],
     };
-  if (head.version !== FILE_VERSION)
+  if (head.version !== FILE_VERSION && head.version !== FIRST_VERSION)
     return {
       trouble: [
         `The file has version ${String(head.version).slice(0, 20)}; this Nimsy reads version ${FILE_VERSION}. Export it from an installation of the same version.`,
@@ -43,10 +40,42 @@ function readChecked(text: string): { ok: Content } | { trouble: FileTrouble } {
         'The checksum does not fit the content: the file is damaged or was changed. Export it again.',
       ],
     };
-  const file = fileShape.safeParse(raw);
+  const pictures = new Map<string, Buffer>();
+  const present = head.version === FIRST_VERSION ? fromFirst(head, pictures) : raw;
+  const file = fileShape.safeParse(present);
   if (!file.success) return { trouble: file.error.issues.slice(0, MOST_TOLD).map(issueText) };
   const trouble = misfits(file.data.content);
-  return trouble.length > 0 ? { trouble: trouble.slice(0, MOST_TOLD) } : { ok: file.data.content };
+  return trouble.length > 0 ? { trouble: trouble.slice(0, MOST_TOLD) } : { ok: file.data.content, pictures };
+}
+
+const DEEPEST = 40;
+/** The version before there were archives: pictures stood in the content, in base64. */
+const FIRST_VERSION = 1;
+
+/** A file of the first version as one of the present: its pictures are taken out of the content. */
+function fromFirst(head: object, pictures: Map<string, Buffer>): unknown {
+  const content = (head as { content?: unknown }).content;
+  if (typeof content !== 'object' || content === null) return head;
+  const out = (list: unknown, bytesIn: string): unknown =>
+    !Array.isArray(list)
+      ? list
+      : list.map((row: unknown) => {
+          if (typeof row !== 'object' || row === null) return row;
+          const { [bytesIn]: text, ...rest } = row as Record<string, unknown>;
+          if (typeof text !== 'string') return row;
+          const bytes = Buffer.from(text, 'base64');
+          const type = rest.type === 'application/pdf' ? 'application/pdf' : 'image/jpeg';
+          const name = pictureName(createHash('sha256').update(bytes).digest('hex'), type);
+          pictures.set(name, bytes);
+          return { ...rest, file: name };
+        });
+  const old = content as Record<string, unknown>;
+  const kept = {
+    ...(old.photos === undefined ? {} : { photos: out(old.photos, 'jpeg') }),
+    ...(old.planPictures === undefined ? {} : { planPictures: out(old.planPictures, 'jpeg') }),
+    ...(old.labelFiles === undefined ? {} : { labelFiles: out(old.labelFiles, 'bytes') }),
+  };
+  return { ...head, version: FILE_VERSION, content: { ...old, ...kept } };
 }
 
 function issueText(issue: z.core.$ZodIssue): string {
@@ -103,20 +132,14 @@ function misfits(content: Content): string[] {
   for (const [i, photo] of (content.photos ?? []).entries())
     if (!cases.has(photo.caseNumber))
       found.push(`content.photos[${i}].caseNumber: there is no such case in the file.`);
-  const ancestors = new Map(content.records.map((r) => [r.id, r.corrects]));
+  const circular = inCircles(content.records);
   for (const [i, record] of content.records.entries()) {
     if (!cases.has(record.caseNumber))
       found.push(`content.records[${i}].caseNumber: there is no such case in the file.`);
     if (record.corrects !== null && !records.has(record.corrects))
       found.push(`content.records[${i}].corrects: there is no such record in the file.`);
-    let at = record.corrects;
-    for (let steps = 0; at !== null && at !== undefined; steps++) {
-      if (at === record.id || steps > content.records.length) {
-        found.push(`content.records[${i}].corrects: the corrections run in a circle.`);
-        break;
-      }
-      at = ancestors.get(at) ?? null;
-    }
+    if (circular.has(record.id))
+      found.push(`content.records[${i}].corrects: the corrections run in a circle.`);
   }
   for (const [i, container] of content.containers.entries())
     if (!labels.has(container.labelId))
@@ -139,4 +162,25 @@ function misfits(content: Content): string[] {
     if (!properties.has(propertyId))
       found.push(`content.planPictures[${i}].propertyId: there is no such property in the file.`);
   return found;
+}
+
+/** Records whose corrections lead back to themselves; each is looked at once, however long the chains are. */
+function inCircles(records: Content['records']): ReadonlySet<string> {
+  const corrects = new Map(records.map((r) => [r.id, r.corrects]));
+  const settled = new Set<string>();
+  const circular = new Set<string>();
+  for (const { id } of records) {
+    const path: string[] = [];
+    const onPath = new Set<string>();
+    let at: string | null | undefined = id;
+    while (at !== null && at !== undefined && !settled.has(at) && !onPath.has(at)) {
+      path.push(at);
+      onPath.add(at);
+      at = corrects.get(at);
+    }
+    if (at !== null && at !== undefined && (onPath.has(at) || circular.has(at)))
+      for (const one of path.slice(Math.max(0, path.indexOf(at)))) circular.add(one);
+    for (const one of path) settled.add(one);
+  }
+  return circular;
 }

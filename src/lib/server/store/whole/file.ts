@@ -10,9 +10,14 @@ import { planSchema } from '../../../forms/plan';
 import { ALL_UNITS, type Unit } from '../../../core/units';
 
 /** The version of the file's shape; a reader refuses what it does not know. */
-export const FILE_VERSION = 1;
+export const FILE_VERSION = 2;
 export const FILE_FORMAT = 'nimsy-workspace';
 
+/** Of a picture or PDF beside the content: its place in the archive, which names its SHA-256. */
+export const PICTURE_NAME = /^pictures\/([0-9a-f]{64})\.(jpg|pdf)$/;
+export const pictureName = (sha256: string, type: 'image/jpeg' | 'application/pdf'): string =>
+  `pictures/${sha256}.${type === 'image/jpeg' ? 'jpg' : 'pdf'}`;
+const picture = z.string().regex(PICTURE_NAME);
 const id = z.uuid();
 const short = z.string().max(200);
 const long = z.string().max(4000);
@@ -22,6 +27,7 @@ const quantity = z.strictObject({
   value: z.number().min(-1e12).max(1e12),
   unit: z.enum(ALL_UNITS as [Unit, ...Unit[]]),
 });
+const unitName = z.enum(ALL_UNITS as [Unit, ...Unit[]]);
 const json = z.record(z.string().max(80), z.json());
 const positive = z.number().int().min(1).max(1e9);
 
@@ -61,6 +67,11 @@ export const contentShape = z.strictObject({
         settlements: z
           .array(z.strictObject({ key: short, by: short, at: moment, said: short.optional() }))
           .max(1000),
+        /** Ticks that were taken back, which leave a trace. */
+        takenBack: z
+          .array(z.strictObject({ key: short, by: short, at: moment, said: short.optional() }))
+          .max(10_000)
+          .optional(),
         /** Worked out on the bench alone and kept into the case: what was typed. */
         keptJobs: z
           .array(
@@ -79,8 +90,8 @@ export const contentShape = z.strictObject({
     .array(
       z.strictObject({
         caseNumber: positive,
-        /** JPEG, base64. */
-        jpeg: z.base64().max(8_000_000),
+        /** JPEG, beside the content. */
+        file: picture,
         width: positive,
         height: positive,
         note: short,
@@ -88,7 +99,7 @@ export const contentShape = z.strictObject({
         addedBy: short,
       }),
     )
-    .max(10_000)
+    .max(100_000)
     .optional(),
   records: z
     .array(
@@ -135,6 +146,8 @@ export const contentShape = z.strictObject({
           .optional(),
         corrects: id.nullable(),
         loggedAt: moment,
+        account: short.optional(),
+        cameFrom: short.optional(),
       }),
     )
     .max(200_000),
@@ -145,7 +158,7 @@ export const contentShape = z.strictObject({
         labelId: short,
         lot: short,
         size: z.number().positive(),
-        unit: short,
+        unit: unitName,
         price: z.number().min(0).nullable(),
         currency: z.string().max(3).optional(),
         expiresOn: day.nullable(),
@@ -176,8 +189,8 @@ export const contentShape = z.strictObject({
         kind: z.enum(['label', 'safety-sheet']),
         type: z.enum(['image/jpeg', 'application/pdf']),
         name: short,
-        /** base64 */
-        bytes: z.base64().max(16_000_000),
+        /** Beside the content. */
+        file: picture,
         addedAt: moment,
         addedBy: short,
       }),
@@ -203,8 +216,8 @@ export const contentShape = z.strictObject({
       z.strictObject({
         id,
         propertyId: id,
-        /** JPEG, base64. */
-        jpeg: z.base64().max(8_000_000),
+        /** JPEG, beside the content. */
+        file: picture,
         width: positive,
         height: positive,
         addedAt: moment,
@@ -219,7 +232,7 @@ export const contentShape = z.strictObject({
         kind: z.enum(EQUIPMENT_KINDS),
         name: short,
         size: z.number().positive(),
-        unit: short,
+        unit: unitName,
         holds: z.number().positive().nullable().optional(),
         undrawn: z.number().positive().nullable().optional(),
         marks: z.number().positive().nullable().optional(),

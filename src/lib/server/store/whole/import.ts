@@ -1,9 +1,11 @@
 import { upgraded } from '../../../catalog';
 import { randomUUID } from 'node:crypto';
 import type { Plan } from '../../../core/plan';
-import { eq, sql } from 'drizzle-orm';
-import { type Tx, rowsOf } from '../../db/client';
+import { movedIn, movementsOf } from '../../../core/stock';
+import { and, eq, sql } from 'drizzle-orm';
+import { lockWorkspace, type Tx, rowsOf } from '../../db/client';
 import * as t from '../../db/schema';
+import { grouped } from '../grouped';
 import type { FileTrouble } from './check';
 import { canonical, type Content } from './file';
 
@@ -20,12 +22,49 @@ export async function isEmpty(tx: Tx): Promise<boolean> {
 
 const CHUNK = 500;
 
+/** The bytes of a picture by its name in the archive; null where it is not in it, or is not what its name says. */
+export type PictureOf = (name: string) => Promise<Buffer | null>;
+/** How far it is, of how many pictures. */
+export type Tell = (done: number, total: number) => void | Promise<void>;
+
+/** Ends a transaction that must leave nothing behind. */
+export class WrongPicture extends Error {
+  constructor(readonly file: string) {
+    super('a picture is missing or is another');
+  }
+}
+
+const JPEG = Buffer.from([0xff, 0xd8, 0xff]);
+const PDF = Buffer.from([0x25, 0x50, 0x44, 0x46, 0x2d]);
+
+function pictureReader(pictureOf: PictureOf, content: Content, tell: Tell) {
+  const total =
+    (content.photos?.length ?? 0) + (content.labelFiles?.length ?? 0) + (content.planPictures?.length ?? 0);
+  let done = 0;
+  return async (name: string): Promise<Buffer> => {
+    const bytes = await pictureOf(name);
+    const begins = name.endsWith('.pdf') ? PDF : JPEG;
+    if (!bytes?.subarray(0, begins.length).equals(begins)) throw new WrongPicture(name);
+    await tell(++done, total);
+    return bytes;
+  };
+}
+
 /**
  * Writes a file's content into the workspace, which must be empty. Ids are made anew: a file says nothing about the ids
- * of others. A label that is there already must be the same. Returns what stands in the way, with nothing written.
+ * of others. A label that is there already must be the same. Returns what stands in the way, with
+ * nothing written; throws WrongPicture where a picture is missing or is another.
  */
-export async function importWhole(tx: Tx, content: Content): Promise<FileTrouble | null> {
+export async function importWhole(
+  tx: Tx,
+  content: Content,
+  pictureOf: PictureOf,
+  tell: Tell = () => undefined,
+): Promise<FileTrouble | null> {
   const { workspaceId } = tx;
+  await lockWorkspace(tx);
+  await tx.execute(sql`select set_config('nimsy.importing', 'yes', true)`);
+  const pictures = pictureReader(pictureOf, content, tell);
   if (!(await isEmpty(tx)))
     return ['This workspace holds something already. Found a new one under Your account, and import there.'];
   const there = await tx.select().from(t.labels).where(eq(t.labels.workspaceId, workspaceId));
@@ -61,7 +100,7 @@ export async function importWhole(tx: Tx, content: Content): Promise<FileTrouble
       })),
     ),
   );
-  await importPlans(tx, content, anew);
+  await importPlans(tx, content, anew, pictures);
   const caseIds = new Map(content.cases.map((one) => [one.number, randomUUID()]));
   const idOf = (number: number): string => caseIds.get(number) ?? '';
   await inChunks(content.cases, (rows) =>
@@ -95,15 +134,22 @@ export async function importWhole(tx: Tx, content: Content): Promise<FileTrouble
     (rows) => tx.insert(t.settlements).values(rows.map((row) => ({ ...row, at: new Date(row.at) }))),
   );
   await inChunks(
+    within((one) => one.takenBack ?? []),
+    (rows) =>
+      tx
+        .insert(t.settlementHistory)
+        .values(rows.map((row) => ({ ...row, act: 'taken-back' as const, at: new Date(row.at) }))),
+  );
+  await inChunks(
     within((one) => one.keptJobs ?? []),
     (rows) => tx.insert(t.keptJobs).values(rows.map((row) => ({ ...row, keptAt: new Date(row.keptAt) }))),
   );
-  for (const { caseNumber, jpeg, addedAt, ...row } of content.photos ?? [])
+  for (const { caseNumber, file, addedAt, ...row } of content.photos ?? [])
     await tx.insert(t.photos).values({
       ...row,
       workspaceId,
       caseId: idOf(caseNumber),
-      jpeg: Buffer.from(jpeg, 'base64'),
+      jpeg: await pictures(file),
       addedAt: new Date(addedAt),
     });
   await inChunks(content.labels, (rows) =>
@@ -118,11 +164,11 @@ export async function importWhole(tx: Tx, content: Content): Promise<FileTrouble
   await inChunks(content.stockChanges ?? [], (rows) =>
     tx.insert(t.stockChanges).values(rows.map((row) => ({ ...row, workspaceId, at: new Date(row.at) }))),
   );
-  for (const { bytes, addedAt, ...row } of content.labelFiles ?? [])
+  for (const { file, addedAt, ...row } of content.labelFiles ?? [])
     await tx.insert(t.labelFiles).values({
       ...row,
       workspaceId,
-      bytes: Buffer.from(bytes, 'base64'),
+      bytes: await pictures(file),
       addedAt: new Date(addedAt),
     });
   const tools = content.equipment.map(({ calibrations = [], ...row }) => ({
@@ -145,7 +191,7 @@ export async function importWhole(tx: Tx, content: Content): Promise<FileTrouble
   for (const level of byGeneration(content.records))
     await inChunks(level, (rows) =>
       tx.insert(t.records).values(
-        rows.map(({ id, doneOn, corrects, loggedAt, ...body }) => ({
+        rows.map(({ id, doneOn, corrects, loggedAt, account, cameFrom, ...body }) => ({
           workspaceId,
           id: anew(id),
           caseId: idOf(body.caseNumber),
@@ -153,22 +199,66 @@ export async function importWhole(tx: Tx, content: Content): Promise<FileTrouble
           doneOn,
           corrects: corrects === null ? null : anew(corrects),
           loggedAt: new Date(loggedAt),
+          account: account ?? '',
+          cameFrom: cameFrom ?? '',
           body,
         })),
       ),
     );
+  await moveAll(tx, content, anew);
   return null;
 }
 
-async function importPlans(tx: Tx, content: Content, anew: (old: string) => string): Promise<void> {
+/** The movements of stock that follow from records and changes, and the sum of each container. */
+async function moveAll(tx: Tx, content: Content, anew: (old: string) => string): Promise<void> {
   const { workspaceId } = tx;
-  for (const { id, propertyId, jpeg, addedAt, ...row } of content.planPictures ?? [])
+  const records = new Map(content.records.map((record) => [record.id, record]));
+  const units = new Map(content.containers.map((c) => [`${c.labelId}\n${c.lot}`, c.unit]));
+  const movements = [
+    ...content.records.flatMap((record) =>
+      movementsOf(record, record.corrects === null ? null : (records.get(record.corrects) ?? null)).map(
+        (m) => ({
+          ...m,
+          source: anew(record.id),
+        }),
+      ),
+    ),
+    ...(content.stockChanges ?? []).map(({ labelId, lot, amount }) => ({
+      ...{ labelId, lot, amount, of: 'change' as const, source: randomUUID() },
+      unit: units.get(`${labelId}\n${lot}`) ?? ('count' as const),
+    })),
+  ];
+  await inChunks(movements, (rows) =>
+    tx.insert(t.stockMovements).values(rows.map((row) => ({ ...row, workspaceId }))),
+  );
+  const moved = grouped(movements, (m) => `${m.labelId}\n${m.lot}`);
+  for (const { labelId, lot, unit } of content.containers)
+    await tx
+      .update(t.containers)
+      .set({ moved: movedIn(unit, moved.get(`${labelId}\n${lot}`) ?? []) })
+      .where(
+        and(
+          eq(t.containers.workspaceId, workspaceId),
+          eq(t.containers.labelId, labelId),
+          eq(t.containers.lot, lot),
+        ),
+      );
+}
+
+async function importPlans(
+  tx: Tx,
+  content: Content,
+  anew: (old: string) => string,
+  pictures: (name: string) => Promise<Buffer>,
+): Promise<void> {
+  const { workspaceId } = tx;
+  for (const { id, propertyId, file, addedAt, ...row } of content.planPictures ?? [])
     await tx.insert(t.planPictures).values({
       ...row,
       workspaceId,
       id: anew(id),
       propertyId: anew(propertyId),
-      jpeg: Buffer.from(jpeg, 'base64'),
+      jpeg: await pictures(file),
       addedAt: new Date(addedAt),
     });
   const known = new Set((content.planPictures ?? []).map(({ id }) => id));
@@ -192,16 +282,13 @@ async function inChunks<T>(rows: readonly T[], write: (rows: T[]) => PromiseLike
   for (let from = 0; from < rows.length; from += CHUNK) await write(rows.slice(from, from + CHUNK));
 }
 
-/** Records before their corrections. */
+/** Records before their corrections: those that correct nothing, then what corrects them, and so on. */
 function byGeneration(records: Content['records']): Content['records'][] {
+  const later = grouped(records, (record) => record.corrects);
   const levels: Content['records'][] = [];
-  let written = new Set<string | null>([null]);
-  let rest = records;
-  while (rest.length > 0) {
-    const now = rest.filter((record) => written.has(record.corrects));
+  for (let now = later.get(null) ?? []; now.length > 0;) {
     levels.push(now);
-    written = new Set([...written, ...now.map((record) => record.id)]);
-    rest = rest.filter((record) => !written.has(record.id));
+    now = now.flatMap((record) => later.get(record.id) ?? []);
   }
   return levels;
 }

@@ -1,32 +1,18 @@
 import { sql } from 'drizzle-orm';
 import { type Tx, rowsOf } from '../../db/client';
-import { checksumOf, lastRecordHash, type Content } from './file';
-import { contentOf } from './write';
 
 export type Removal = 'removed' | 'not-owner' | 'name-differs' | 'no-export';
 
 /** Deletes the whole workspace, by the procedure of the tables' owner; it says what stands in the way. */
-export async function removeWorkspace(tx: Tx, personId: string, typed: string): Promise<Removal> {
-  const content = await contentOf(tx);
-  return outcome(
-    tx,
-    sql`select remove_workspace(${personId}::uuid, ${typed}, ${checksumOf(content)}, ${lastRecordHash(content)}) as done`,
-  );
-}
+export const removeWorkspace = (tx: Tx, personId: string, typed: string): Promise<Removal> =>
+  outcome(tx, sql`select remove_workspace(${personId}::uuid, ${typed}) as done`);
 
-/** Deletes the records of work done before a day, with the same conditions. */
-export async function pruneRecords(
-  tx: Tx,
-  personId: string,
-  typed: string,
-  before: string,
-): Promise<Removal> {
-  const content = await contentOf(tx);
-  return outcome(
-    tx,
-    sql`select prune_records(${personId}::uuid, ${typed}, ${before}::date, ${checksumOf(content)}, ${lastRecordHash(content)}) as done`,
-  );
-}
+/**
+ * Deletes the records of work done before the years that the workspace keeps them, with the same conditions. The day is
+ * the procedure's own: it follows from the settings and the clock.
+ */
+export const pruneRecords = (tx: Tx, personId: string, typed: string): Promise<Removal> =>
+  outcome(tx, sql`select prune_records(${personId}::uuid, ${typed}) as done`);
 
 async function outcome(tx: Tx, query: ReturnType<typeof sql>): Promise<Removal> {
   const [row] = await rowsOf<{ done: Removal }>(tx, query);
@@ -42,15 +28,19 @@ export interface Tombstone extends Record<string, unknown> {
   readonly last_record_hash: string;
 }
 
-export async function listTombstones(tx: Tx): Promise<Tombstone[]> {
-  return [
-    ...(await rowsOf<Tombstone>(
-      tx,
-      sql`select what, at, by, records, last_record_hash from tombstones_here()`,
-    )),
-  ];
-}
+export const listTombstones = (tx: Tx): Promise<Tombstone[]> =>
+  rowsOf<Tombstone>(tx, sql`select what, at, by, records, last_record_hash from tombstones_here()`);
 
-/** How many records lie before a day, corrections with what they correct. */
-export const countBefore = (content: Pick<Content, 'records'>, before: string): number =>
-  content.records.filter((record) => record.doneOn < before).length;
+/** How many records lie before a day, corrections with what they correct; no body is read. */
+export async function countBefore(tx: Tx, before: string): Promise<number> {
+  const [row] = await rowsOf<{ n: number }>(
+    tx,
+    sql`with recursive chain as (
+        select r.id, r.id as root, r.done_on from records r where r.workspace_id = ${tx.workspaceId}::uuid and r.corrects is null
+        union all select r.id, c.root, r.done_on from records r join chain c on r.corrects = c.id
+          where r.workspace_id = ${tx.workspaceId}::uuid),
+      old as (select root, count(*) as n from chain group by root having max(done_on) < ${before}::date)
+      select coalesce(sum(n), 0)::int as n from old`,
+  );
+  return row?.n ?? 0;
+}

@@ -1,17 +1,19 @@
 import { readCard } from '../../../catalog';
-import { asc, eq, sql } from 'drizzle-orm';
+import { and, asc, eq, getTableColumns, sql } from 'drizzle-orm';
+import type { PgColumn, PgTable } from 'drizzle-orm/pg-core';
 import { readSettings } from '../../../forms';
 import type { Tx } from '../../db/client';
 import * as t from '../../db/schema';
+import { grouped } from '../grouped';
 import { recordFromRow } from '../rows';
 import { presentWorkspace } from '../workspaces';
-import { checksumOf, FILE_FORMAT, FILE_VERSION, type Content } from './file';
+import { pictureName, type Content } from './file';
 
 /**
  * Everything of the workspace but its people, sessions, invitations and shared links, in a fixed order: the same state
  * gives the same content.
  */
-export async function contentOf(tx: Tx): Promise<Content> {
+export async function contentOf(tx: Tx): Promise<Whole> {
   const of = tx.workspaceId;
   const workspace = await presentWorkspace(tx);
   const customers = await tx
@@ -45,11 +47,12 @@ export async function contentOf(tx: Tx): Promise<Content> {
     .from(t.records)
     .where(eq(t.records.workspaceId, of))
     .orderBy(asc(t.records.loggedAt), asc(t.records.id));
+  // Of pictures only what is beside their bytes: those are fetched one by one.
   const photos = await tx
-    .select()
+    .select({ ...columnsBut(t.photos, 'jpeg'), sha256: sha256Of(t.photos.jpeg) })
     .from(t.photos)
     .where(eq(t.photos.workspaceId, of))
-    .orderBy(t.photos.addedAt, t.photos.id);
+    .orderBy(t.photos.addedAt, sha256Of(t.photos.jpeg));
   const labels = await tx
     .select()
     .from(t.labels)
@@ -66,10 +69,10 @@ export async function contentOf(tx: Tx): Promise<Content> {
     .where(eq(t.stockChanges.workspaceId, of))
     .orderBy(t.stockChanges.at, t.stockChanges.id);
   const files = await tx
-    .select()
+    .select({ ...columnsBut(t.labelFiles, 'bytes'), sha256: sha256Of(t.labelFiles.bytes) })
     .from(t.labelFiles)
     .where(eq(t.labelFiles.workspaceId, of))
-    .orderBy(t.labelFiles.addedAt, t.labelFiles.id);
+    .orderBy(t.labelFiles.addedAt, sha256Of(t.labelFiles.bytes));
   const plans = await tx
     .select()
     .from(t.plans)
@@ -81,10 +84,15 @@ export async function contentOf(tx: Tx): Promise<Content> {
     .where(eq(t.planDays.workspaceId, of))
     .orderBy(t.planDays.propertyId, t.planDays.day);
   const pictures = await tx
-    .select()
+    .select({ ...columnsBut(t.planPictures, 'jpeg'), sha256: sha256Of(t.planPictures.jpeg) })
     .from(t.planPictures)
     .where(eq(t.planPictures.workspaceId, of))
-    .orderBy(t.planPictures.addedAt, t.planPictures.id);
+    .orderBy(t.planPictures.addedAt, sha256Of(t.planPictures.jpeg));
+  const takenBack = await tx
+    .select()
+    .from(t.settlementHistory)
+    .where(and(eq(t.settlementHistory.workspaceId, of), eq(t.settlementHistory.act, 'taken-back')))
+    .orderBy(t.settlementHistory.at, t.settlementHistory.key);
   const equipment = await tx
     .select()
     .from(t.equipment)
@@ -105,7 +113,13 @@ export async function contentOf(tx: Tx): Promise<Content> {
     .from(t.keptJobs)
     .where(eq(t.keptJobs.workspaceId, of))
     .orderBy(t.keptJobs.keptAt, sql`${t.keptJobs.fields}::text`);
-  return {
+  const numbers = new Map(cases.map(({ id, number }) => [id, number]));
+  const jobsOf = byCase(keptJobs);
+  const stopsOf = byCase(stops);
+  const historyOf = byCase(history);
+  const settledOf = byCase(settlements);
+  const takenBackOf = byCase(takenBack);
+  const content = {
     name: workspace.name,
     settings: readSettings(workspace.settings),
     customers: customers.map(({ workspaceId: _w, revision: _r, ...row }) => row),
@@ -114,36 +128,36 @@ export async function contentOf(tx: Tx): Promise<Content> {
       ...(premisesAskedOn === null ? {} : { premises, premisesAskedOn }),
     })),
     cases: cases.map(({ id, workspaceId: _w, ...row }) => {
-      const jobs = keptJobs
-        .filter((job) => job.caseId === id)
-        .map(({ fields, keptAt, keptBy }) => ({ fields, keptAt: keptAt.toISOString(), keptBy }));
+      const back = takenBackOf(id).map(tickOf);
+      const jobs = jobsOf(id).map(({ fields, keptAt, keptBy }) => ({
+        fields,
+        keptAt: keptAt.toISOString(),
+        keptBy,
+      }));
       return {
         ...row,
-        stops: savedIn(stops, id),
-        history: savedIn(history, id),
-        settlements: settlements
-          .filter((settled) => settled.caseId === id)
-          .map(({ key, by, at, said }) => ({
-            ...{ key, by, at: at.toISOString() },
-            ...(said === null ? {} : { said }),
-          })),
+        stops: savedIn(stopsOf(id)),
+        history: savedIn(historyOf(id)),
+        settlements: settledOf(id).map(tickOf),
+        ...(back.length > 0 ? { takenBack: back } : {}),
         ...(jobs.length > 0 ? { keptJobs: jobs } : {}),
       };
     }),
     // Left out where there are none, as in files that were written before there were photographs.
     ...(photos.length > 0
       ? {
-          photos: photos.map(({ id: _i, workspaceId: _w, caseId, jpeg, addedAt, ...row }) => ({
+          photos: photos.map(({ id: _i, workspaceId: _w, caseId, sha256, addedAt, ...row }) => ({
             ...row,
-            caseNumber: cases.find((one) => one.id === caseId)?.number ?? 0,
-            jpeg: jpeg.toString('base64'),
+            caseNumber: numbers.get(caseId) ?? 0,
+            file: pictureName(sha256, 'image/jpeg'),
             addedAt: addedAt.toISOString(),
           })),
         }
       : {}),
-    records: records.map(recordFromRow),
+    // When it was read in here is this workspace's own.
+    records: records.map((row) => recordFromRow({ ...row, importedAt: null })),
     labels: labels.map((row) => readCard(row.card)),
-    containers: containers.map(({ id: _i, workspaceId: _w, ...row }) => row),
+    containers: containers.map(({ id: _i, workspaceId: _w, moved: _m, ...row }) => row),
     ...(changes.length > 0
       ? {
           stockChanges: changes.map(({ id: _i, workspaceId: _w, at, ...row }) => ({
@@ -154,9 +168,9 @@ export async function contentOf(tx: Tx): Promise<Content> {
       : {}),
     ...(files.length > 0
       ? {
-          labelFiles: files.map(({ id: _i, workspaceId: _w, bytes, addedAt, ...row }) => ({
+          labelFiles: files.map(({ id: _i, workspaceId: _w, sha256, addedAt, ...row }) => ({
             ...row,
-            bytes: bytes.toString('base64'),
+            file: pictureName(sha256, row.type),
             addedAt: addedAt.toISOString(),
           })),
         }
@@ -174,9 +188,9 @@ export async function contentOf(tx: Tx): Promise<Content> {
       : {}),
     ...(pictures.length > 0
       ? {
-          planPictures: pictures.map(({ workspaceId: _w, jpeg, addedAt, ...row }) => ({
+          planPictures: pictures.map(({ workspaceId: _w, sha256, addedAt, ...row }) => ({
             ...row,
-            jpeg: jpeg.toString('base64'),
+            file: pictureName(sha256, 'image/jpeg'),
             addedAt: addedAt.toISOString(),
           })),
         }
@@ -185,6 +199,7 @@ export async function contentOf(tx: Tx): Promise<Content> {
       ({
         id,
         workspaceId: _w,
+        revision: _r,
         holds,
         undrawn,
         marks,
@@ -216,35 +231,66 @@ export async function contentOf(tx: Tx): Promise<Content> {
       },
     ),
   } as unknown as Content;
+  const sources = new Map<string, PictureSource>([
+    ...photos.map(({ id, sha256 }) => [pictureName(sha256, 'image/jpeg'), { of: 'photos', id }] as const),
+    ...pictures.map(
+      ({ id, sha256 }) => [pictureName(sha256, 'image/jpeg'), { of: 'plan-pictures', id }] as const,
+    ),
+    ...files.map(({ id, sha256, type }) => [pictureName(sha256, type), { of: 'label-files', id }] as const),
+  ]);
+  return { content, pictures: sources };
 }
 
-/** The answers of one case, without what the file says by where they stand. */
-const savedIn = <T extends { workspaceId: string; caseId: string; savedAt: Date }>(
-  rows: readonly T[],
-  caseId: string,
-) =>
-  rows
-    .filter((row) => row.caseId === caseId)
-    .map(({ workspaceId: _w, caseId: _c, savedAt, ...row }) => ({
-      ...row,
-      savedAt: savedAt.toISOString(),
-    }));
+/** Where the bytes of a picture or PDF lie. */
+export interface PictureSource {
+  readonly of: 'photos' | 'plan-pictures' | 'label-files';
+  readonly id: string;
+}
 
-/** The workspace as one file, and its checksum. The export is noted: a deletion needs one of the present state. */
-export async function writeWhole(
-  tx: Tx,
-  by: string,
-  now: Date,
-): Promise<{ text: string; checksum: string; name: string }> {
-  const content = await contentOf(tx);
-  const checksum = checksumOf(content);
-  await tx.insert(t.exports).values({ workspaceId: tx.workspaceId, checksum, by });
-  const file = {
-    format: FILE_FORMAT,
-    version: FILE_VERSION,
-    exportedAt: now.toISOString(),
-    checksum,
-    content,
-  };
-  return { text: `${JSON.stringify(file, null, 1)}\n`, checksum, name: content.name };
+export interface Whole {
+  readonly content: Content;
+  /** By its name in the archive; the same picture twice is one. */
+  readonly pictures: ReadonlyMap<string, PictureSource>;
+}
+
+/** Rows by their case, found without reading through all of them. */
+function byCase<T extends { readonly caseId: string }>(rows: readonly T[]): (caseId: string) => readonly T[] {
+  const groups = grouped(rows, ({ caseId }) => caseId);
+  return (caseId) => groups.get(caseId) ?? [];
+}
+
+const tickOf = ({ key, by, at, said }: { key: string; by: string; at: Date; said: string | null }) => ({
+  ...{ key, by, at: at.toISOString() },
+  ...(said === null ? {} : { said }),
+});
+
+/** The answers of one case, without what the file says by where they stand. */
+const savedIn = <T extends { workspaceId: string; caseId: string; savedAt: Date }>(rows: readonly T[]) =>
+  rows.map(({ workspaceId: _w, caseId: _c, savedAt, ...row }) => ({
+    ...row,
+    savedAt: savedAt.toISOString(),
+  }));
+
+const sha256Of = (bytes: PgColumn) => sql<string>`encode(sha256(${bytes}), 'hex')`;
+
+function columnsBut<T extends PgTable, B extends string>(table: T, but: B) {
+  const { [but]: _left, ...columns } = getTableColumns(table) as Record<string, PgColumn>;
+  return columns as Omit<T['_']['columns'], B>;
+}
+
+/** The bytes of a picture or PDF of the workspace. */
+export async function pictureBytes(tx: Tx, { of, id }: PictureSource): Promise<Buffer> {
+  const [table, bytes] = (
+    {
+      photos: [t.photos, t.photos.jpeg],
+      'plan-pictures': [t.planPictures, t.planPictures.jpeg],
+      'label-files': [t.labelFiles, t.labelFiles.bytes],
+    } as const
+  )[of];
+  const [row] = await tx
+    .select({ bytes })
+    .from(table)
+    .where(and(eq(table.workspaceId, tx.workspaceId), eq(table.id, id)));
+  if (!row) throw new Error('a picture is gone');
+  return row.bytes;
 }

@@ -13,7 +13,7 @@ import { closeCase, loadCase, settle, type LoadedCase } from '$lib/server/store/
 import { footprintOf, measuredOnPlan } from '$lib/server/store/ground';
 import { planOf } from '$lib/server/store/plans';
 import { saveStop, type SaveBasis } from '$lib/server/store/stops';
-import { appendRecord } from '$lib/server/store/records';
+import { appendRecord, sentBefore, type Appended } from '$lib/server/store/records';
 import type { Actions } from './$types';
 
 type Event = RequestEvent<{ number: string; stop: (typeof STOPS)[number] }>;
@@ -152,6 +152,8 @@ async function log(
   if ('refused' in form.record) return form.record.refused;
   const record = form.record.ok;
   const { facts } = loaded;
+  const before = await sentBefore(tx, requestKey, { ...record, caseNumber: facts.number });
+  if (before) return otherwise(before);
   const view = assess(facts);
   const corrected =
     record.corrects === null
@@ -167,9 +169,9 @@ async function log(
     return [{ code: 'in-the-future', path: 'doneOn', facts: { today: facts.today } }];
   const { label } = view;
   const outside = outsideOf(facts, view, record, record.corrects);
-  await appendRecord(
+  const appended = await appendRecord(
     tx,
-    { id: requestKey, caseId: loaded.id, propertyId: loaded.property.id, now: event.locals.around.now },
+    { sendKey: requestKey, caseId: loaded.id, propertyId: loaded.property.id },
     {
       ...record,
       caseNumber: facts.number,
@@ -190,7 +192,19 @@ async function log(
       ...(facts.stops.choose?.reason ? { chosenBecause: facts.stops.choose.reason } : {}),
     },
   );
-  return null;
+  return otherwise(appended);
+}
+
+/** What the same form had said before, where it says something else now. */
+function otherwise(appended: Appended): readonly Refusal[] | null {
+  if (appended.done !== 'other-content') return null;
+  const { product, doneOn, startedAt } = appended.stands;
+  return [
+    {
+      ...{ code: 'sent-before-otherwise', path: '' },
+      facts: { value: product.value, unit: product.unit, day: doneOn, time: startedAt },
+    },
+  ];
 }
 
 /** The record, and the key of this page load: sent twice, it is written once. */

@@ -1,0 +1,2 @@
+export { countedMovement, leftOf, movedIn, movementsOf } from './movements';
+export type { Movement } from './movements';

@@ -1,0 +1,65 @@
+<script lang="ts">
+  import { invalidateAll } from '$app/navigation';
+  import { progressText, shareOf, type JobTold } from './job-state';
+
+  /** A long work of the server: how far it is, and the way to stop it. The page is read again once it has ended. */
+  let { id, job }: { id: string; job: JobTold } = $props();
+  const ASK_MS = 900;
+  let heard = $state.raw<JobTold | null>(null);
+  let stopping = $state(false);
+  const now = $derived(heard ?? job);
+  const share = $derived(shareOf(now));
+
+  $effect(() => {
+    if (job.state !== 'running') return;
+    const timer = setInterval(async () => {
+      const answer = await fetch(`/jobs/${id}`).catch(() => null);
+      // A server that does not answer for a moment is asked again.
+      if (!answer?.ok) return;
+      const told = (await answer.json()) as JobTold;
+      heard = told;
+      if (told.state !== 'running') {
+        clearInterval(timer);
+        await invalidateAll();
+      }
+    }, ASK_MS);
+    return () => clearInterval(timer);
+  });
+
+  async function stop(): Promise<void> {
+    stopping = true;
+    await fetch(`/jobs/${id}`, { method: 'DELETE' }).catch(() => (stopping = false));
+  }
+</script>
+
+<div class="job" role="status">
+  <p class="figure">{progressText(now)} …</p>
+  <progress value={share ?? undefined} max="1"
+    >{share === null ? '' : `${Math.round(share * 100)} %`}</progress
+  >
+  <button type="button" class="button button-plain" disabled={stopping} onclick={stop}
+    >{stopping ? 'Stopping …' : 'Stop'}</button
+  >
+  <noscript><p class="soft small">Load this page again to see how far it is.</p></noscript>
+</div>
+
+<style>
+  .job {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0.4rem 1rem;
+    border-left: 5px solid var(--petrol);
+    padding: 0.5rem 0.9rem;
+    margin: 0.6rem 0 1rem;
+    max-width: 46rem;
+  }
+  p {
+    margin: 0;
+  }
+  progress {
+    flex: 1 1 12rem;
+    height: 0.8rem;
+    accent-color: var(--petrol);
+  }
+</style>

@@ -1,0 +1,31 @@
+<script lang="ts">
+  import { page } from '$app/state';
+  import Field from '$lib/ui/parts/Field.svelte';
+  import KeptForm from '$lib/ui/parts/KeptForm.svelte';
+
+  const to = $derived(page.url.searchParams.get('to'));
+</script>
+
+<svelte:head><title>Code · Nimsy</title></svelte:head>
+<div class="page narrow">
+  <h1>The code, too</h1>
+  <p>
+    Type the six digits that your authenticator shows now. Without it, one of the codes that you keep does as
+    well, once.
+  </p>
+  <KeptForm plain reload action="?/enter{to ? `&to=${encodeURIComponent(to)}` : ''}">
+    {#snippet children(sending)}
+      <Field label="Code" name="code" autocomplete="one-time-code" width="14rem" />
+      <div class="actions"><button class="button button-main" disabled={sending}>Sign in</button></div>
+    {/snippet}
+  </KeptForm>
+  <form method="POST" action="?/back">
+    <button class="button button-plain">Sign in as somebody else</button>
+  </form>
+</div>
+
+<style>
+  .narrow {
+    max-width: 40rem;
+  }
+</style>
