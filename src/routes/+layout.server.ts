@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import type { Manner } from '$lib/words';
 import type { LayoutServerLoad } from './$types';
 
@@ -18,4 +19,6 @@ export const load: LayoutServerLoad = ({ locals: { who, person, house, around } 
   demonstration: house.demonstration,
   today: around.today,
   zone: around.zone,
+  /** By this a form that is sent twice is known. */
+  sendKey: randomUUID(),
 });

@@ -1,6 +1,7 @@
 import { redirect } from '@sveltejs/kit';
 import { dueOn } from '$lib/core/calibrate';
 import { parseEquipment } from '$lib/forms';
+import { once } from '$lib/server/session/once';
 import { readForm, wrongField } from '$lib/server/session/answer';
 import { addEquipment, listEquipment } from '$lib/server/store/equipment';
 import type { Actions, PageServerLoad } from './$types';
@@ -17,7 +18,9 @@ export const actions: Actions = {
   default: async ({ locals, request }) => {
     const form = await readForm(request, parseEquipment);
     if (!form.valid) return form.answer;
-    const id = await locals.inWorkspace((tx) => addEquipment(tx, form.data, locals.around.settings.currency));
+    const id = await locals.inWorkspace((tx) =>
+      once(tx, form.fields, 'equipment', () => addEquipment(tx, form.data, locals.around.settings.currency)),
+    );
     if (id === null)
       return wrongField(409, 'name', 'There is equipment of that name. Give it another.', form.fields);
     redirect(303, `/equipment/${id}`);

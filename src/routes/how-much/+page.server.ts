@@ -1,6 +1,7 @@
 import { redirect } from '@sveltejs/kit';
 import { fieldsOf, isId, keptFields, numberIn, parseBench } from '$lib/forms';
 import { formOf } from '$lib/server/session/bodies';
+import { once } from '$lib/server/session/once';
 import { readForm, wrongField } from '$lib/server/session/answer';
 import { dropJob, keepJob, keptJob, openCases } from '$lib/server/store/kept';
 import { withRemoved } from '$lib/server/store/removed';
@@ -22,10 +23,12 @@ export const actions: Actions = {
     const kept =
       number !== null &&
       (await locals.inWorkspace((tx) =>
-        keepJob(tx, number, keptFields(job.fields), {
-          by: locals.who.person.name,
-          now: locals.around.now,
-        }),
+        once(tx, job.fields, 'job', () =>
+          keepJob(tx, number, keptFields(job.fields), {
+            by: locals.who.person.name,
+            now: locals.around.now,
+          }),
+        ),
       ));
     if (!kept)
       return wrongField(400, 'case', 'Choose an open case that keeps less than a hundred jobs.', job.fields);

@@ -45,7 +45,7 @@ const RIGHTS: Readonly<Record<string, string>> = {
   settlements: 'select, insert, update, delete',
   records: 'select, insert',
   settlement_history: 'select, insert',
-  sends: 'select, insert, update (answer)',
+  sends: 'select, insert, update (answer), delete',
   stock_movements: 'select, insert',
   jobs: 'select, insert, update (state, doing, done, total, result, stop_asked, ended_at)',
   labels: 'select, insert',

@@ -241,7 +241,8 @@ export const sends = pgTable(
     workspaceId: uuid('workspace_id')
       .notNull()
       .references(() => workspaces.id, { onDelete: 'cascade' }),
-    key: uuid('key').notNull(),
+    /** That of the page, and which of its forms it is. */
+    key: text('key').notNull(),
     digest: text('digest').notNull(),
     answer: jsonb('answer'),
     at: moment('at').notNull().defaultNow(),

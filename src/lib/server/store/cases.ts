@@ -56,12 +56,21 @@ export interface KeptJob {
   readonly keptBy: string;
 }
 
+/** A tick that was taken back, by whom and when. */
+export interface TakenBack {
+  readonly key: string;
+  readonly by: string;
+  readonly at: string;
+}
+
 export interface LoadedCase {
   readonly id: string;
   readonly property: typeof t.properties.$inferSelect;
   readonly closedOn: string | null;
   readonly facts: CaseFacts;
   readonly kept: readonly KeptJob[];
+  /** Ticks that were taken back, the oldest first. */
+  readonly takenBack: readonly TakenBack[];
 }
 
 export interface Surroundings {
@@ -124,6 +133,14 @@ function everythingOf(name: string, which: SQL): Written {
         sql`exists (select 1 from ${t.caseStops} where ${mine(t.caseStops)} and ${t.caseStops.caseId} in ${ids}
           and ${t.caseStops.stop} = 'measure' and ${t.caseStops.body}->>'how' = 'plan')`,
       ),
+    )},
+    'takenBack', ${jsonRows(
+      t.settlementHistory,
+      and(
+        mine(t.settlementHistory),
+        sql`${t.settlementHistory.caseId} in ${ids} and ${t.settlementHistory.act} = 'taken-back'`,
+      ),
+      sql`${t.settlementHistory.id}`,
     )},
     'kept', ${jsonRows(t.keptJobs, and(mine(t.keptJobs), sql`${t.keptJobs.caseId} in ${ids}`), sql`${t.keptJobs.keptAt}`)},
     'equipment', ${jsonRows(t.equipment, mine(t.equipment), sql`${t.equipment.name}`)},
@@ -218,6 +235,7 @@ function casesFrom(
   );
   const plans = fromJsonRows(t.plans, lists.plans);
   const kept = fromJsonRows(t.keptJobs, lists.kept);
+  const takenBack = fromJsonRows(t.settlementHistory, lists.takenBack);
   const named = lists.named as { caseId: string; propertyId: string; candidate: string }[];
   const all = records.map((row) => ({ propertyId: row.propertyId, record: recordFromRow(row) }));
   const shelf = shelfFromRows(cards, containers, around.settings.currency);
@@ -236,6 +254,9 @@ function casesFrom(
         kept: kept
           .filter((job) => job.caseId === row.id)
           .map(({ id, fields, keptBy }) => ({ id, fields, keptBy })),
+        takenBack: takenBack
+          .filter((tick) => tick.caseId === row.id)
+          .map(({ key, by, at }) => ({ key, by, at: at.toISOString() })),
         facts: factsOf({
           row,
           property,

@@ -20,6 +20,7 @@ export interface Tool extends EquipmentForm {
   readonly id: string;
   readonly calibratedOn: CalendarDay | null;
   readonly currency: string;
+  readonly revision: number;
 }
 
 const own = (tx: Tx, id: string) => and(eq(t.equipment.workspaceId, tx.workspaceId), eq(t.equipment.id, id));
@@ -71,27 +72,30 @@ export async function addEquipment(tx: Tx, form: EquipmentForm, currency: string
   return row?.id ?? null;
 }
 
-/** False where another tool has that name. The kind of a tool stays, since its book is of that kind. */
+/** Saves what was built on a revision, unless another tool has that name or somebody saved otherwise meanwhile. The kind of a tool stays, since its book is of that kind. */
 export async function changeEquipment(
   tx: Tx,
   id: string,
   { kind: _, ...form }: EquipmentForm,
   currency: string,
-): Promise<boolean> {
+  basedOn: number,
+): Promise<'saved' | 'named' | 'changed'> {
   const [other] = await tx
     .select({ id: t.equipment.id })
     .from(t.equipment)
     .where(and(eq(t.equipment.workspaceId, tx.workspaceId), eq(t.equipment.name, form.name)));
-  if (other && other.id !== id) return false;
+  if (other && other.id !== id) return 'named';
   // A price that stays what it was stays in what it was paid in.
-  await tx
+  const saved = await tx
     .update(t.equipment)
     .set({
       ...form,
+      revision: sql`${t.equipment.revision} + 1`,
       currency: sql`case when ${t.equipment.price} is not distinct from ${form.price} then ${t.equipment.currency} else ${currency} end`,
     })
-    .where(own(tx, id));
-  return true;
+    .where(and(own(tx, id), eq(t.equipment.revision, basedOn)))
+    .returning({ id: t.equipment.id });
+  return saved.length === 1 ? 'saved' : 'changed';
 }
 
 /** Takes a tool away with its book; by what both can be put back. */

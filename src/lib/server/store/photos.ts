@@ -1,5 +1,5 @@
 import { and, asc, count, eq } from 'drizzle-orm';
-import type { Tx } from '../db/client';
+import { lockWorkspace, type Tx } from '../db/client';
 import * as t from '../db/schema';
 import type { Picture } from '../outside/pictures';
 import { takeAway } from './removed';
@@ -30,6 +30,7 @@ export async function addPhoto(
   { note, by, now }: { note: string; by: string; now: Date },
 ): Promise<boolean> {
   const here = and(eq(t.photos.workspaceId, tx.workspaceId), eq(t.photos.caseId, caseId));
+  await lockWorkspace(tx);
   const [held] = await tx.select({ n: count() }).from(t.photos).where(here);
   if ((held?.n ?? 0) >= MOST_PHOTOS) return false;
   await tx

@@ -42,7 +42,10 @@
         null
           ? ` · ${show.degreesText(record.tempC)}`
           : ''}{record.planned ? ` · planned ${quantityText(record.planned.product)}` : ''}
-        · logged {show.instantText(record.loggedAt, zone(), today)}
+        · logged {show.instantText(record.loggedAt, zone(), today)}{record.account &&
+        record.account !== record.person
+          ? ` by the account of ${record.account}`
+          : ''}{record.importedAt ? ' · read in from a file' : ''}
       </p>
       {#if record.chosenBecause}<p class="small">Chosen because: {record.chosenBecause}</p>{/if}
       {#if record.outside?.length}

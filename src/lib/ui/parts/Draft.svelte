@@ -33,7 +33,7 @@
   let leaving = false;
   const form = (): HTMLFormElement | null => root.closest('form');
   /** Not the marks of the fields, nor what the page itself sends along. */
-  const OWN = /~|^__superform|^(requestKey|basedOn|seen|revision)$|password|^again$/;
+  const OWN = /~|^__superform|^(requestKey|sendKey|basedOn|seen|revision)$|password|^again$/;
   const stateOf = (): FormState => {
     const at = form();
     if (!at) return [];

@@ -112,6 +112,7 @@
   onchange={(event) => follow(event.currentTarget)}
 >
   <input type="hidden" name="__superform_id" value={id} />
+  <input type="hidden" name="sendKey" value={(page.data as { sendKey?: string }).sendKey ?? ''} />
   {#if guarded}<Draft
       name={own ?? action ?? ''}
       taken={taken > 0 ? taken : undefined}

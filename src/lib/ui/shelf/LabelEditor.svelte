@@ -30,10 +30,12 @@
     /** A container comes with the card. */
     container?: boolean;
     save: string;
+    /** The version that is changed. */
+    version?: number;
     /** What can be read beside the editor. */
     beside?: Snippet;
   }
-  let { start, pests, groups = [], errors, container = false, save, beside }: Props = $props();
+  let { start, pests, groups = [], errors, container = false, save, version, beside }: Props = $props();
   const show = getShow();
   const errorFor = (path: string): string | undefined => errors.find((e) => e.path === path)?.message;
   const was = (name: string, other = ''): string => start[name] ?? other;
@@ -150,6 +152,7 @@
 <div class="desk">
   <KeptForm action="?/save" bind:element={form} oninput={typed} {prepare}>
     {#snippet children(sending)}
+      {#if version !== undefined}<input type="hidden" name="revision" value={version} />{/if}
       <PasteLabel uses={uses.length} />
       <h2 class="section-head">What it is</h2>
       <div class="fields">

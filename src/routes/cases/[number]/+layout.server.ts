@@ -60,6 +60,7 @@ export const load: LayoutServerLoad = async ({ params, locals }) => {
     closedOn: loaded.closedOn,
     equipment,
     kept: loaded.kept,
+    takenBack: loaded.takenBack,
     licence: isValidOn(locals.around.licence, loaded.facts.today)
       ? (locals.around.licence?.number ?? '')
       : '',

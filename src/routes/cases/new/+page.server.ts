@@ -5,6 +5,7 @@ import { isRefused } from '$lib/core/result';
 import { fieldsOf, parseCase, type CaseForm } from '$lib/forms';
 import { formOf } from '$lib/server/session/bodies';
 import type { Tx } from '$lib/server/db/client';
+import { once } from '$lib/server/session/once';
 import { sentencesOf } from '$lib/server/session/answer';
 import { localDay } from '$lib/server/session/clock';
 import { loadCase, openCase } from '$lib/server/store/cases';
@@ -40,14 +41,16 @@ export const actions: Actions = {
     const number = await locals.inWorkspace(async (tx) => {
       const property = await findProperty(tx, propertyId);
       if (!property) return null;
-      const opened = await openCase(tx, {
-        propertyId,
-        title: title || sightingTitle(kind ?? '', surrounding, many),
-        openedOn: localDay(locals.around.now, property.timeZone),
+      return once(tx, fields, 'case', async () => {
+        const opened = await openCase(tx, {
+          propertyId,
+          title: title || sightingTitle(kind ?? '', surrounding, many),
+          openedOn: localDay(locals.around.now, property.timeZone),
+        });
+        if (opened !== null && surrounding !== null)
+          await beginLook(tx, opened, { surrounding, kind, many }, locals);
+        return opened;
       });
-      if (opened !== null && surrounding !== null)
-        await beginLook(tx, opened, { surrounding, kind, many }, locals);
-      return opened;
     });
     if (number === null) return wrong([{ path: 'propertyId', message: 'Choose one of your properties.' }]);
     redirect(303, `/cases/${number}/look`);

@@ -29,6 +29,7 @@
         ({ update }) =>
           update({ reset: false })}
     >
+      <input type="hidden" name="sendKey" value={data.sendKey} />
       <p class="soft">A few taps will do; the signs and counts come next.</p>
       <Taps
         label="Where"

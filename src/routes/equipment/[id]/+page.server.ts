@@ -1,8 +1,9 @@
 import { error, redirect } from '@sveltejs/kit';
 import { calibrated, dueOn } from '$lib/core/calibrate';
 import { isRefused, refuse } from '$lib/core/result';
-import { fieldsOf, isId, parseCalibration, parseEquipment } from '$lib/forms';
+import { fieldsOf, isId, parseCalibration, parseEquipment, revisionIn } from '$lib/forms';
 import { formOf } from '$lib/server/session/bodies';
+import { once } from '$lib/server/session/once';
 import { wrongField, wrongFields } from '$lib/server/session/answer';
 import {
   addCalibration,
@@ -34,11 +35,16 @@ export const actions: Actions = {
     const done = await locals.inWorkspace(async (tx) => {
       if (!isId(params.id) || !(await findEquipment(tx, params.id))) return 'missing';
       if (isRefused(form)) return form;
-      return (await changeEquipment(tx, params.id, form.ok, locals.around.settings.currency))
-        ? 'saved'
-        : 'named';
+      return changeEquipment(tx, params.id, form.ok, locals.around.settings.currency, revisionIn(fields));
     });
     if (done === 'missing') error(404, MISSING);
+    if (done === 'changed')
+      return wrongField(
+        409,
+        '',
+        'Somebody else changed this equipment after you opened it. Nothing was overwritten: open the page in another tab and compare.',
+        fields,
+      );
     if (done === 'named')
       return wrongField(409, 'name', 'There is equipment of that name. Give it another.', fields);
     if (done !== 'saved') return wrongFields(done.refused, fields);
@@ -56,8 +62,10 @@ export const actions: Actions = {
       if (form.ok.doneOn > today) return refuse('in-the-future', 'doneOn', { today });
       const comesTo = calibrated(form.ok);
       if (isRefused(comesTo)) return comesTo;
-      await addCalibration(tx, found.tool.id, form.ok, { by, now });
-      return 'saved';
+      return once(tx, fields, `calibration ${found.tool.id}`, async () => {
+        await addCalibration(tx, found.tool.id, form.ok, { by, now });
+        return 'saved' as const;
+      });
     });
     if (done === 'missing') error(404, MISSING);
     if (done !== 'saved') return wrongFields(done.refused, fields);

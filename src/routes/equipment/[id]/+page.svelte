@@ -91,6 +91,7 @@
       <summary>Change or remove it</summary>
       <KeptForm action="?/change" label="Change it">
         {#snippet children(sending)}
+          <input type="hidden" name="revision" value={tool.revision} />
           <EquipmentFields {tool} />
           <div class="actions"><button class="button button-main" disabled={sending}>Save</button></div>
         {/snippet}

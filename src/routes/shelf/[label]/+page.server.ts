@@ -4,6 +4,7 @@ import { formOf } from '$lib/server/session/bodies';
 import { loadShelf, cardVersions } from '$lib/server/store/shelf';
 import { fieldsOf, isId, parseContainer, parseStockChange } from '$lib/forms';
 import { pictureFrom } from '$lib/server/outside/pictures';
+import { once } from '$lib/server/session/once';
 import { readForm, wrongField } from '$lib/server/session/answer';
 import {
   addContainer,
@@ -89,10 +90,9 @@ export const actions: Actions = {
     if (!parsed.valid) return parsed.answer;
     const added = await locals.inWorkspace(async (tx) => {
       await mustHave(tx, params.label);
-      return addContainer(tx, params.label, {
-        ...parsed.data,
-        currency: locals.around.settings.currency,
-      });
+      return once(tx, parsed.fields, `container ${params.label}`, () =>
+        addContainer(tx, params.label, { ...parsed.data, currency: locals.around.settings.currency }),
+      );
     });
     if (!added) return wrongField(409, 'lot', 'A container of that lot is here already.', parsed.fields);
     redirect(303, `/shelf/${params.label}`);
@@ -102,7 +102,14 @@ export const actions: Actions = {
     const parsed = await readForm(request, parseStockChange);
     if (!parsed.valid) return parsed.answer;
     const done = await locals.inWorkspace((tx) =>
-      changeStock(tx, params.label, parsed.data, { by: locals.who.person.name, now: locals.around.now }),
+      once(
+        tx,
+        parsed.fields,
+        `stock ${params.label}`,
+        () =>
+          changeStock(tx, params.label, parsed.data, { by: locals.who.person.name, now: locals.around.now }),
+        (answer) => answer === 'changed',
+      ),
     );
     if (done === null) error(404, 'There is no such container on the shelf.');
     if (done !== 'changed')

@@ -39,7 +39,7 @@ CREATE TABLE "recovery_codes" (
 --> statement-breakpoint
 CREATE TABLE "sends" (
 	"workspace_id" uuid NOT NULL,
-	"key" uuid NOT NULL,
+	"key" text NOT NULL,
 	"digest" text NOT NULL,
 	"answer" jsonb,
 	"at" timestamp with time zone DEFAULT now() NOT NULL,

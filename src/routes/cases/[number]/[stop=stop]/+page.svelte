@@ -6,9 +6,12 @@
   import { getMayChange } from '$lib/ui/parts/may';
   import { getSheet } from '$lib/ui/case/sheet.svelte';
   import type { StopProps } from '$lib/ui/case/stop-props';
+  import { getShow } from '$lib/ui/parts/show';
+  import { tickText } from '$lib/words';
   import type { PageProps } from './$types';
 
   let { data, form }: PageProps = $props();
+  const show = getShow();
   const sheet = getSheet();
   const stop = $derived(data.stop);
   const Screen = $derived(data.screen);
@@ -52,6 +55,16 @@
     {/if}
     {#snippet failed(_fault, again)}<Broken {again} />{/snippet}
   </svelte:boundary>
+  {#if stop === 'log' && data.takenBack.length > 0}
+    <p class="soft small">
+      Ticks taken back: {data.takenBack
+        .map(
+          ({ key, by, at }) =>
+            `${tickText(key)} (${by}, ${show.instantText(at, data.zone, data.facts.today)})`,
+        )
+        .join('; ')}
+    </p>
+  {/if}
   {#if stop === 'mix' && data.kept.length > 0}
     {#await import('$lib/ui/case/Kept.svelte') then { default: Kept }}
       <Kept kept={data.kept} number={data.facts.number} />

@@ -1,8 +1,9 @@
 import { error, redirect } from '@sveltejs/kit';
-import { isId, numberIn } from '$lib/forms';
+import { fieldsOf, isId, numberIn } from '$lib/forms';
 import { formOf } from '$lib/server/session/bodies';
 import type { Tx } from '$lib/server/db/client';
 import { pictureFrom } from '$lib/server/outside/pictures';
+import { once } from '$lib/server/session/once';
 import { wrongField } from '$lib/server/session/answer';
 import { findCase } from '$lib/server/store/cases';
 import { addPhoto, listPhotos, MOST_PHOTOS, removePhoto } from '$lib/server/store/photos';
@@ -47,13 +48,13 @@ export const actions: Actions = {
         'photo',
         'That file is no picture that can be read here. Take JPEG, PNG, WebP or AVIF.',
       );
-    const added = await locals.inWorkspace(async (tx) =>
-      addPhoto(tx, (await caseOf(tx, params.number)).id, picture, {
-        note,
-        by: locals.who.person.name,
-        now: locals.around.now,
-      }),
-    );
+    const { id: personId, name: by } = locals.person;
+    const added = await locals.inWorkspace(async (tx) => {
+      const { id } = await caseOf(tx, params.number);
+      return once(tx, fieldsOf(form), `photo ${id} ${file.name.slice(0, 80)} ${file.size} ${personId}`, () =>
+        addPhoto(tx, id, picture, { note, by, now: locals.around.now }),
+      );
+    });
     if (!added)
       return wrongField(
         409,

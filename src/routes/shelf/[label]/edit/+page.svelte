@@ -22,6 +22,7 @@
     pests={data.pests}
     groups={data.groups}
     errors={form?.errors ?? []}
+    version={data.card.version}
     save="Save version {data.card.version + 1}"
   >
     {#snippet beside()}<LabelFiles label={data.card.id} files={data.files} />{/snippet}
