@@ -9,7 +9,7 @@ import { localDay } from '$lib/server/session/clock';
 import { COOKIE } from '$lib/server/session/cookie';
 import { deviceOf } from '$lib/server/session/browser';
 import { securityHeaders } from '$lib/server/session/headers';
-import { sizeRefusal } from '$lib/server/session/bodies';
+import { addressRefusal, sizeRefusal } from '$lib/server/session/bodies';
 import { whoIsAsking, type Asking, type Who } from '$lib/server/session/who';
 import { isAway } from '$lib/server/db/away';
 import { reportFault, sentenceOfFault } from '$lib/server/session/faults';
@@ -51,6 +51,8 @@ export const handle: Handle = async ({ event, resolve }) => {
 };
 
 const handleAsked: Handle = async ({ event, resolve }) => {
+  const wrong = addressRefusal(event.url);
+  if (wrong) error(wrong.status, wrong.message);
   const { db } = connection as Connection;
   const token = event.cookies.get(COOKIE);
   const asking = await whoIsAsking(db, token, still).catch((reason: unknown) => {

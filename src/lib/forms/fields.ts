@@ -19,6 +19,7 @@ import {
   readTyped,
   TODAY,
   UNIT,
+  yearOf,
   type CalendarDay,
   type DateOrder,
   type NumberManner,
@@ -32,10 +33,14 @@ export type Fields = ReadonlyMap<string, string>;
 /** A form with more fields, or a longer one, is none of ours; what stands behind is not looked at. */
 export const MOST_FIELDS = 3000;
 
+/** No field of ours reaches into what every object inherits. */
+const INHERITED = /(?:^|\.)__proto__(?:\.|$)/;
+
 export function fieldsOf(form: FormData): Fields {
   const fields = new Map<string, string>();
   for (const [name, value] of form)
-    if (typeof value === 'string' && !fields.has(name) && fields.size < MOST_FIELDS) fields.set(name, value);
+    if (typeof value === 'string' && !fields.has(name) && fields.size < MOST_FIELDS && !INHERITED.test(name))
+      fields.set(name, value);
   for (const [name, manner] of fields) {
     const field = name.endsWith(AS) ? name.slice(0, -AS.length) : null;
     if (field === null || !isManner(manner)) continue;
@@ -192,8 +197,14 @@ export const ticked = z.preprocess(
 
 export const dayField = z
   .string()
-  .refine((text) => parseDay(text) !== null, because('a-date'))
+  .refine(isOfOurTime, because('a-date'))
   .transform((text) => text as CalendarDay);
+
+/** A day that exists, in a year that somebody may have to do with. */
+function isOfOurTime(text: string): boolean {
+  const day = parseDay(text);
+  return day !== null && yearOf(day) >= 1900 && yearOf(day) < 2200;
+}
 
 const CLOCK_TIME = /^([01]\d|2[0-3]):[0-5]\d$/;
 export const clockField = z.string().refine((text) => CLOCK_TIME.test(text), because('a-clock-time'));

@@ -24,7 +24,9 @@
   const UNITS = ['ml', 'floz', 'tsp', 'tbsp', 'l', 'g', 'oz', 'kg', 'lb', 'count', 'million'] as const;
   const before = untrack<Readonly<Record<string, string>>>(() => sent?.fields ?? data.fields ?? {});
   let values = $state.raw(before);
-  let method = $state<Method>((before.method as Method | undefined) ?? 'tank');
+  let method = $state<Method>(
+    Object.hasOwn(BENCH_FIELDS, before.method ?? '') ? (before.method as Method) : 'tank',
+  );
   const asks = $derived(BENCH_FIELDS[method]);
   let form: HTMLFormElement;
   let job = $state.raw<Job | null>(null);

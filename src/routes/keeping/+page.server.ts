@@ -45,8 +45,8 @@ const TROUBLE: Record<Exclude<Removal, 'removed'>, string> = {
 };
 
 export const actions: Actions = {
-  export: async ({ locals }) => {
-    const job = await makeArchive(locals, '/keeping');
+  export: async ({ locals, request }) => {
+    const job = await makeArchive({ locals, request }, '/keeping');
     if (!('id' in job)) return job;
     redirect(303, `/keeping?job=${job.id}`);
   },

@@ -23,6 +23,12 @@ export function dayEntry(day: string, order: DateOrder): string {
   return order === 'month-day' ? `${name} ${date} ${year}` : `${date} ${name} ${year}`;
 }
 
+const NAMED: ReadonlyMap<string, number> = new Map([
+  ['today', 0],
+  ['tomorrow', 1],
+  ['yesterday', -1],
+]);
+
 /**
  * A typed day: "15 Sep 2027", "Sep 15", "15.9.27", "2027-09-15", "150927", "today". Figures alone are read in the
  * workspace's order; a year of two figures is this century's; without a year the one nearest to `today` is meant.
@@ -36,7 +42,7 @@ export function readDay(typed: string, order: DateOrder, today: CalendarDay): Ca
     .trim()
     .toLowerCase()
     .replace(/^(mon|tue|wed|thu|fri|sat|sun)[a-z]*[ ,]+/, '');
-  const named = { today: 0, tomorrow: 1, yesterday: -1 }[text];
+  const named = NAMED.get(text);
   if (named !== undefined) return addDays(today, named);
   const iso = parseDay(text);
   if (iso) return iso;

@@ -6,7 +6,9 @@ import { receiveFile } from './receive';
 import { newFile, startJob, waitForJob } from './start';
 
 /** Small files are read while the page waits; larger ones are told of on the page. */
-const WAIT_MS = 2500;
+const WAIT_MS = 2000;
+/** Without scripts a page cannot tell how far it is: it waits longer. */
+const WAIT_PLAIN_MS = 25_000;
 
 interface Asked {
   readonly locals: App.Locals;
@@ -26,12 +28,18 @@ export async function readFileIn(
 ): Promise<Job | ActionFailure<FormTrouble>> {
   const file = await receiveFile(request, field);
   if (!file || file.size === 0) return wrongField(400, field, choose);
-  return run(locals, kind, file.path, field, page);
+  return run(locals, kind, file.path, field, page, waitFor(request));
 }
 
 /** Has an archive of the workspace made. */
-export const makeArchive = (locals: App.Locals, page: string): Promise<Job | ActionFailure<FormTrouble>> =>
-  run(locals, 'export', newFile(), 'export', page);
+export const makeArchive = (
+  { locals, request }: Asked,
+  page: string,
+): Promise<Job | ActionFailure<FormTrouble>> =>
+  run(locals, 'export', newFile(), 'export', page, waitFor(request));
+
+const waitFor = (request: Request): number =>
+  request.headers.has('x-sveltekit-action') ? WAIT_MS : WAIT_PLAIN_MS;
 
 async function run(
   { db, person, who, around, asks, inWorkspace }: App.Locals,
@@ -39,6 +47,7 @@ async function run(
   path: string,
   field: string,
   page: string,
+  waitMs: number,
 ): Promise<Job | ActionFailure<FormTrouble>> {
   const id = await startJob(db, {
     ...{ kind, path, workspaceId: who.workspaceId, personId: person.id, person: person.name },
@@ -46,7 +55,7 @@ async function run(
   });
   if (id === null)
     return wrongField(409, field, 'Another file is being read or made just now. Try again when it is done.');
-  await waitForJob(id, WAIT_MS);
+  await waitForJob(id, waitMs);
   // A workspace that is gone has no jobs either.
   const job = await inWorkspace((tx) => findJob(tx, person.id, id));
   if (!job || job.state === 'running') redirect(303, `${page}?job=${id}`);

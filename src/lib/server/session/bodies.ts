@@ -45,11 +45,29 @@ export async function formOf(request: Request): Promise<FormData> {
   const mark = boundary ? `--${boundary[1] ?? boundary[2] ?? ''}` : '&';
   if (occurrences(bytes, mark, MOST_FIELDS + 1) > MOST_FIELDS)
     error(413, `A form has at most ${MOST_FIELDS} fields. Send less at a time.`);
+  let form: FormData;
   try {
-    return await new Response(bytes, { headers: { 'content-type': type } }).formData();
+    form = await new Response(bytes, { headers: { 'content-type': type } }).formData();
   } catch {
     return error(400, 'What was sent is no form. Load the page again; what was typed is kept there.');
   }
+  for (const [name, value] of form)
+    if (name.includes(NUL) || (typeof value === 'string' && value.includes(NUL))) error(400, UNKEPT);
+  return form;
+}
+
+/** No text holds it, and no database keeps it. */
+const NUL = '\u0000';
+const UNKEPT =
+  'Something in what was sent is a sign that no text has (NUL). Take it out and send it again; nothing was saved.';
+
+/** Why an address cannot be asked for, or null: it holds what no text has, or names an action that nobody wrote. */
+export function addressRefusal({ pathname, search }: URL): { status: 400 | 404; message: string } | null {
+  if (/%00|\u0000/.test(pathname + search)) return { status: 400, message: UNKEPT };
+  const action = /^\?\/(\w{1,40})/.exec(search)?.[1];
+  return action !== undefined && action in Object.prototype
+    ? { status: 404, message: 'There is no such page.' }
+    : null;
 }
 
 /** How often a mark stands in bytes, counted up to `most`. */
@@ -70,8 +88,23 @@ const DEEPEST = 40;
 export function readJson(text: string): unknown {
   if (depthOf(text, DEEPEST) > DEEPEST) return undefined;
   try {
-    return JSON.parse(text) as unknown;
+    const value = JSON.parse(text) as unknown;
+    return isKeepable(value) ? value : undefined;
   } catch {
     return undefined;
   }
 }
+
+/** False where a text holds NUL or half a surrogate, or a key would reach into what every object inherits. */
+function isKeepable(value: unknown): boolean {
+  if (typeof value === 'string') return !value.includes(NUL) && isWellFormed(value);
+  if (Array.isArray(value)) return value.every(isKeepable);
+  if (typeof value !== 'object' || value === null) return true;
+  return Object.entries(value).every(
+    ([key, child]) => key !== '__proto__' && isKeepable(key) && isKeepable(child),
+  );
+}
+
+/** True where no half of a surrogate pair stands alone. */
+const isWellFormed = (text: string): boolean =>
+  !/[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/.test(text);

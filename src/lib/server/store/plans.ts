@@ -1,6 +1,7 @@
 import { and, asc, desc, eq, lte } from 'drizzle-orm';
 import { EMPTY_PLAN, type Plan } from '../../core/plan';
 import { planSchema } from '../../forms/plan';
+import { parseDay } from '../../core/units';
 import type { Tx } from '../db/client';
 import * as t from '../db/schema';
 import type { Picture } from '../outside/pictures';
@@ -30,6 +31,7 @@ export async function planOf(tx: Tx, propertyId: string): Promise<KeptPlan> {
 
 /** The plan as it stood at the end of a day; null where it was drawn later. */
 export async function planOn(tx: Tx, propertyId: string, day: string): Promise<Plan | null> {
+  if (parseDay(day) === null) return null;
   const [row] = await tx
     .select({ body: t.planDays.body })
     .from(t.planDays)

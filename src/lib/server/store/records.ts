@@ -14,7 +14,9 @@ export type Appended =
   /** The same form was taken before and said the same. */
   | { readonly done: 'as-before'; readonly id: string }
   /** The same form was taken before and said something else: that stands, this was not written. */
-  | { readonly done: 'other-content'; readonly stands: ApplicationRecord };
+  | { readonly done: 'other-content'; readonly stands: ApplicationRecord }
+  /** The record that it corrects has a correction already. */
+  | { readonly done: 'corrected-before' };
 
 /**
  * Adds a record of what was done. It can never be changed; a correction names the one that it replaces. `sendKey` is that
@@ -35,9 +37,10 @@ export async function appendRecord(
       ...{ id, workspaceId: tx.workspaceId, caseId: at.caseId, propertyId: at.propertyId },
       ...{ doneOn, corrects, body, sendKey: at.sendKey, sendDigest, loggedAt: sql`now()` },
     })
-    .onConflictDoNothing({ target: [t.records.workspaceId, t.records.sendKey] })
+    .onConflictDoNothing()
     .returning({ id: t.records.id });
-  if (!written) return (await sentBefore(tx, at.sendKey, record)) ?? gone();
+  // Either this form was taken before, or somebody corrected the same record a moment ago.
+  if (!written) return (await sentBefore(tx, at.sendKey, record)) ?? { done: 'corrected-before' };
   await move(tx, id, movementsOf(record, corrects === null ? null : await recordOf(tx, corrects)));
   return { done: 'logged', id };
 }
@@ -47,7 +50,7 @@ export async function sentBefore(
   tx: Tx,
   sendKey: string | null,
   record: Said,
-): Promise<Exclude<Appended, { done: 'logged' }> | null> {
+): Promise<Exclude<Appended, { done: 'logged' | 'corrected-before' }> | null> {
   if (sendKey === null) return null;
   const [before] = await tx
     .select()
@@ -57,10 +60,6 @@ export async function sentBefore(
   return before.sendDigest === digestOf(record)
     ? { done: 'as-before', id: before.id }
     : { done: 'other-content', stands: recordFromRow(before) };
-}
-
-function gone(): never {
-  throw new Error('the record that stands in the way is gone');
 }
 
 /** What a person said of the work; not what Nimsy added by itself, which may differ a moment later. */

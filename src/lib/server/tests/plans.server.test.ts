@@ -4,7 +4,7 @@ import { FIRM, HOME } from './visit';
 
 /** As the superuser, so that one transaction can fill the tables, become the application's role, and be undone. */
 const client = new pg.Client({ connectionString: process.env.NIMSY_TEST_SUPER });
-const CASES = 60_000;
+const CASES = 30_000;
 const OTHER = '00000000-0000-4000-8000-0000000000aa';
 
 interface Node {
@@ -47,6 +47,8 @@ beforeAll(async () => {
         from generate_series(1, ${CASES}) n`);
     await rows(`insert into case_stops (workspace_id, case_id, stop, body, revision, upstream, saved_at, saved_by)
         select workspace_id, id, 'name', '{"candidate":"chafer-grub","stage":null}', 1, '{}', now(), 'x' from cases where workspace_id = '${OTHER}'`);
+    // Who logged them and when is of no account here.
+    await rows('alter table records disable trigger records_are_taken');
     await rows(`insert into records (id, workspace_id, case_id, property_id, done_on, body, logged_at)
         select gen_random_uuid(), workspace_id, id, property_id, date '2024-01-01' + number % 1300, '{}', now() from cases where workspace_id = '${OTHER}'`);
     await rows(`insert into customers (workspace_id, name, contact, language, access, pets, consents_to_notices)

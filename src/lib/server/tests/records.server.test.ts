@@ -61,13 +61,15 @@ describe('records in the database', () => {
     const [old] = await withWorkspace(app.db, FIRM, (tx) => tx.select().from(t.records).limit(1));
     if (!old) return expect.fail('no record');
     const body = old.body as never;
-    const correct = () =>
-      withWorkspace(owner.db, FIRM, async (tx) => {
-        const at = { sendKey: null, caseId: old.caseId, propertyId: old.propertyId };
-        await appendRecord(tx, at, { ...(body as object), doneOn: old.doneOn, corrects: old.id } as never);
-        await appendRecord(tx, at, { ...(body as object), doneOn: old.doneOn, corrects: old.id } as never);
-      });
-    expect(await failure(correct())).toContain('records_corrected_once');
+    const undo = new Error('undo');
+    const correct = withWorkspace(owner.db, FIRM, async (tx) => {
+      const at = { sendKey: null, caseId: old.caseId, propertyId: old.propertyId };
+      const again = { ...(body as object), doneOn: old.doneOn, corrects: old.id } as never;
+      expect((await appendRecord(tx, at, again)).done).toBe('logged');
+      expect(await appendRecord(tx, at, again)).toEqual({ done: 'corrected-before' });
+      throw undo;
+    });
+    await expect(correct).rejects.toBe(undo);
     const after = await withWorkspace(app.db, FIRM, (tx) =>
       tx.select().from(t.records).where(eq(t.records.corrects, old.id)),
     );

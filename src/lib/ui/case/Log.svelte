@@ -28,7 +28,7 @@
   const own = $derived(sheet.facts.records.filter((r) => r.caseNumber === sheet.facts.number));
   const from = $derived(correcting);
   const dose = $derived(view.dose);
-  const open = $derived(view.records.length === 0 || correcting !== null);
+  const open = $derived(view.records.length === 0 || correcting !== null || errors.length > 0);
   let another = $state(false);
   let saving = $state(false);
   let logged = $state(0);

@@ -197,6 +197,8 @@ async function log(
 
 /** What the same form had said before, where it says something else now. */
 function otherwise(appended: Appended): readonly Refusal[] | null {
+  if (appended.done === 'corrected-before')
+    return [{ code: 'record-not-correctable', path: 'corrects', facts: {} }];
   if (appended.done !== 'other-content') return null;
   const { product, doneOn, startedAt } = appended.stands;
   return [
