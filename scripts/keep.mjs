@@ -1,8 +1,9 @@
 // @ts-check
 import { spawnSync } from 'node:child_process';
-import { chmodSync, existsSync, mkdirSync, renameSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { pathToFileURL } from 'node:url';
+import { connectionOf, needWholeBackup, takeBackup } from './backups.mjs';
 import { needBuild } from './build.mjs';
 import { openCluster, readSecrets, runningPort, placeOf, urlOf } from './cluster.mjs';
 import { lockData } from './lock.mjs';
@@ -21,17 +22,7 @@ export async function backup(words) {
     throw new Trouble(`${file} is there already. Name another file, or say --replace.`);
   if (!existsSync(dirname(file))) throw new Trouble(`There is no directory ${dirname(file)}. Make it first.`);
   const bin = needPostgres();
-  const half = `${file}.part`;
-  await withData(bin, data, false, async ({ owner }) => {
-    const { env, words: where } = connection(owner);
-    const made = run(bin, 'pg_dump', ['--format=custom', `--file=${half}`, ...where], env);
-    if (made.status !== 0) {
-      rmSync(half, { force: true });
-      throw new Trouble(`The backup failed; ${file} was not written.\n${made.stderr}`);
-    }
-    chmodSync(half, 0o600);
-    renameSync(half, file);
-  });
+  await withData(bin, data, false, ({ owner }) => takeBackup(bin, owner, file));
   process.stdout.write(
     `Everything of ${process.env.DATABASE_OWNER_URL ? 'DATABASE_OWNER_URL' : data} is in ${file}\n`,
   );
@@ -43,9 +34,7 @@ export async function restore(words) {
   const file = oneFile(files, 'restore');
   if (!existsSync(file)) throw new Trouble(`There is no file ${file}.`);
   const bin = needPostgres();
-  const listed = run(bin, 'pg_restore', ['--list', file], {});
-  if (listed.status !== 0 || !/TABLE DATA public installation/.test(listed.stdout))
-    throw new Trouble(`${file} is not a whole backup of Nimsy. Nothing was changed.`);
+  await needWholeBackup(bin, file);
   await withData(bin, data, true, async ({ owner, superuser }) => {
     if (isSetUp(bin, owner) && !replace)
       throw new Trouble(
@@ -61,15 +50,15 @@ export async function restore(words) {
 
 /** @param {string[]} words */
 export async function reset(words) {
-  const { data, words: emails } = readDataOptions(words);
+  const { data, words: emails, withoutSecondFactor } = readDataOptions(words);
   const [email, ...more] = emails;
   if (email === undefined || more.length > 0)
-    throw new Trouble('Use: ./nimsy reset EMAIL [--data DIR] [--demo]', 2);
+    throw new Trouble('Use: ./nimsy reset EMAIL [--without-second-factor] [--data DIR] [--demo]', 2);
   const bin = process.env.DATABASE_OWNER_URL ? null : needPostgres();
   await needBuild();
   const setup = await import(pathToFileURL(join(ROOT, 'build', 'setup.mjs')).href);
   await withData(bin, data, false, async ({ owner }) => {
-    const path = await setup.resetPath(owner, email);
+    const path = await setup.resetPath(owner, email, withoutSecondFactor);
     if (path === null) throw new Trouble(`Nobody here has the e-mail address ${email}.`);
     process.stdout.write(`Open this within the hour, after the address of your Nimsy:\n${path}\n`);
   });
@@ -136,7 +125,7 @@ function restoreBeside(bin, file, owner, superuser) {
   sql(bin, superuser, `create database ${fresh} owner nimsy_owner`);
   const beside = new URL(owner);
   beside.pathname = `/${fresh}`;
-  const { env, words } = connection(beside.href);
+  const { env, words } = connectionOf(beside.href);
   const done = run(bin, 'pg_restore', [...RESTORE, ...words, file], env);
   if (done.status !== 0) {
     sql(bin, superuser, `drop database ${fresh}`);
@@ -150,7 +139,7 @@ function restoreBeside(bin, file, owner, superuser) {
 
 /** In one transaction: all of it or nothing. @param {string} bin @param {string} file @param {string} owner */
 function restoreInPlace(bin, file, owner) {
-  const { env, words } = connection(owner);
+  const { env, words } = connectionOf(owner);
   const done = run(bin, 'pg_restore', [...RESTORE, '--clean', '--if-exists', ...words, file], env);
   if (done.status !== 0)
     throw new Trouble(`The backup could not be restored; nothing was changed.\n${done.stderr}`);
@@ -158,30 +147,9 @@ function restoreInPlace(bin, file, owner) {
 
 const RESTORE = ['--no-owner', '--no-privileges', '--exit-on-error', '--single-transaction'];
 
-/** @param {string} url */
-function connection(url) {
-  const { hostname, port, username, password, pathname, searchParams } = new URL(url);
-  return {
-    env: {
-      PGPASSWORD: decodeURIComponent(password),
-      ...(searchParams.get('sslmode') ? { PGSSLMODE: searchParams.get('sslmode') ?? '' } : {}),
-    },
-    words: [
-      '-h',
-      hostname,
-      '-p',
-      port || '5432',
-      '-U',
-      decodeURIComponent(username),
-      '-d',
-      pathname.slice(1),
-    ],
-  };
-}
-
 /** @param {string} bin @param {string} url @param {string} statement */
 function sql(bin, url, statement) {
-  const { env, words } = connection(url);
+  const { env, words } = connectionOf(url);
   const done = run(
     bin,
     'psql',

@@ -8,7 +8,8 @@ const HELP = `Nimsy: from a sighting to a treated, recorded and re-checked pest 
                      opens on Wednesday 15 September 2027 and then runs on (--still: it stands)
   ./nimsy start [--port N] [--data DIR]
                      for real use, on this machine; with DATABASE_URL (and DATABASE_OWNER_URL) set it
-                     uses that PostgreSQL and starts none
+                     uses that PostgreSQL and starts none; each night a backup goes to DIR/backups
+                     (--backups DIR elsewhere, --no-backups none), kept for 7 days, 5 weeks and 12 months
   ./nimsy start --host ADDRESS [--cert FILE --key FILE] [--name NAME]
                      for the house or office network, over HTTPS: by the certificate given, or by an
                      authority of Nimsy's own
@@ -17,8 +18,8 @@ const HELP = `Nimsy: from a sighting to a treated, recorded and re-checked pest 
   ./nimsy backup FILE  [--data DIR] [--demo] [--replace]
   ./nimsy restore FILE [--data DIR] [--demo] [--replace]
                      everything into one file, and back
-  ./nimsy reset EMAIL [--data DIR] [--demo]
-                     prints a one-time link that sets a new password
+  ./nimsy reset EMAIL [--without-second-factor] [--data DIR] [--demo]
+                     prints a one-time link that sets a new password (and takes a lost second factor away)
   ./nimsy test  [unit|server|e2e|long]
                      formatting, lint, types, unit, server and end-to-end tests; "long" is what takes
                      minutes by nature, apart; "unit --watch" goes on while you write

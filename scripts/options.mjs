@@ -9,7 +9,7 @@ const flag = /** @type {const} */ ({ type: 'boolean' });
 
 /**
  * @typedef {object} ServeOptions
- * @property {number} port @property {string} data @property {string | undefined} today @property {boolean} still
+ * @property {number} port @property {string} data @property {string | undefined} today @property {boolean} still @property {string | null} backups where the backups of the night lie; null for none
  * @property {{ host?: string | undefined, cert?: string | undefined, key?: string | undefined, behind?: string | undefined, proxy?: string | undefined, name?: string[] | undefined }} network
  */
 
@@ -25,7 +25,16 @@ export function readServeOptions(mode, words) {
     data: text,
     ...(mode === 'demo'
       ? { today: text, still: flag }
-      : { host: text, cert: text, key: text, behind: text, proxy: text, name: { ...text, multiple: true } }),
+      : {
+          backups: text,
+          'no-backups': flag,
+          host: text,
+          cert: text,
+          key: text,
+          behind: text,
+          proxy: text,
+          name: { ...text, multiple: true },
+        }),
   });
   const port = Number(values.port ?? DEFAULT_PORT);
   if (!Number.isInteger(port) || port < 1 || port > 65535)
@@ -39,6 +48,10 @@ export function readServeOptions(mode, words) {
   )
     throw new Trouble(`--today must be a date that exists, as YYYY-MM-DD; it is ${today}.`, 2);
   return {
+    backups:
+      mode === 'demo' || values['no-backups']
+        ? null
+        : resolve(values.backups ?? join(dataDir(values.data, mode), 'backups')),
     port,
     data: dataDir(values.data, mode),
     today,
@@ -55,11 +68,15 @@ export const dataDir = (told, mode) => resolve(told ?? join(ROOT, '.nimsy', mode
  * @param {string[]} words
  */
 export function readDataOptions(words) {
-  const { positionals, values } = parsePositional(words, { data: text, demo: flag, replace: flag });
+  const { positionals, values } = parsePositional(words, {
+    ...{ data: text, demo: flag, replace: flag },
+    'without-second-factor': flag,
+  });
   return {
     words: positionals,
     data: dataDir(values.data, values.demo ? 'demo' : 'real'),
     replace: values.replace ?? false,
+    withoutSecondFactor: values['without-second-factor'] ?? false,
   };
 }
 

@@ -5,6 +5,7 @@ import { fork } from 'node:child_process';
 import { createServer as createProbe } from 'node:net';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
+import { watchBackups } from './backups.mjs';
 import { needBuild } from './build.mjs';
 import { openCluster, urlOf, watchCluster } from './cluster.mjs';
 import { lockData } from './lock.mjs';
@@ -75,6 +76,10 @@ export async function serve(mode, words) {
     process.env.NIMSY_ON_NETWORK = network.open ? '1' : '';
     process.env.NIMSY_AUTHORITY = network.authority ?? '';
     if (cluster) closers.push(watchCluster(cluster));
+    if (bin && urls.owner && options.backups) {
+      process.env.NIMSY_BACKUPS = options.backups;
+      closers.push(watchBackups({ bin, ownerUrl: urls.owner, dir: options.backups }));
+    }
     closers.push(await keepServing(options.port, network));
   } catch (error) {
     await close();

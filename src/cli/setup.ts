@@ -129,10 +129,17 @@ async function seedDemonstration(db: Database, opensOn: string): Promise<void> {
 }
 
 /** A one-time path that sets a new password for somebody who is locked out; null where nobody has the address. */
-export async function resetPath(ownerUrl: string, email: string): Promise<string | null> {
+export async function resetPath(
+  ownerUrl: string,
+  email: string,
+  withoutSecondFactor: boolean,
+): Promise<string | null> {
   const { db, close } = connect(ownerUrl, 1);
   try {
-    const reset = await startReset(db, email.trim().toLowerCase());
+    const address = email.trim().toLowerCase();
+    const reset = await startReset(db, address);
+    if (reset && withoutSecondFactor)
+      await db.execute(sql`select drop_totp(id) from people where email = ${address}`);
     return reset && `/reset/${reset.token}`;
   } finally {
     await close();

@@ -6,6 +6,7 @@ import { wrongField } from '$lib/server/session/answer';
 import { formOf } from '$lib/server/session/bodies';
 import { dayBefore } from '$lib/server/session/clock';
 import { needFresh } from '$lib/server/session/fresh';
+import { backupsMade } from '$lib/server/outside/backups';
 import { isEmpty } from '$lib/server/store/whole/import';
 import {
   countBefore,
@@ -23,6 +24,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
   return locals.inWorkspace(async (tx) => {
     const job = isId(asked) ? await findJob(tx, locals.person.id, asked) : null;
     return {
+      backups: await backupsMade(),
       empty: await isEmpty(tx),
       years: settings.retentionYears,
       before,

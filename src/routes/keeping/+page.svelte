@@ -8,7 +8,7 @@
   import { getZone } from '$lib/ui/parts/today';
   import { getShow } from '$lib/ui/parts/show';
   import type { PageProps } from './$types';
-  const { dayText } = getShow();
+  const { dayText, instantText } = getShow();
   const zone = getZone();
 
   let { data, form }: PageProps = $props();
@@ -145,6 +145,13 @@
     Every workspace and person of this Nimsy in one file, from the terminal: <code>./nimsy backup FILE</code>,
     and back with <code>./nimsy restore FILE</code>.
   </p>
+  {#if data.backups}
+    <p>
+      {data.backups.last
+        ? `One is made by itself each night; the last on ${instantText(data.backups.last, zone())}, ${data.backups.count} are kept on this machine. Keep some on another one, too.`
+        : 'One is made by itself each night; none yet.'}
+    </p>
+  {/if}
 </div>
 
 <style>

@@ -1,6 +1,6 @@
 import { syntheticHours, type ClimatePlace, type WeatherHour } from '../../core/weather';
 import type { Forecast } from '../../core/schedule';
-import { remember } from '../session/remember';
+import { Memory, weightOf } from '../session/remember';
 
 /** Where a forecast comes from: the simulated stand-in of the demonstration, or nothing. A real source fits here too. */
 export interface WeatherSource {
@@ -22,11 +22,11 @@ const DISTRICT_SEED = 7;
 /** The stand-in: the seeded climate as it will be, with an error that grows with the hours ahead. */
 export const standInWeather: WeatherSource = {
   forecast: ({ latitude }, nowHour) =>
-    remember(FORECASTS, `${latitude} ${nowHour}`, () => forecastAt(latitude, nowHour)),
+    FORECASTS.get(`${latitude} ${nowHour}`, () => forecastAt(latitude, nowHour)),
 };
 
 /** A forecast is the same for everybody until the hour is over. */
-const FORECASTS = new Map<string, Forecast>();
+const FORECASTS = new Memory<Forecast>(4_000_000, weightOf);
 
 function forecastAt(latitude: number, nowHour: number): Forecast {
   const place: ClimatePlace = { seed: DISTRICT_SEED, latitude };

@@ -63,7 +63,7 @@ const UNKEPT =
 
 /** Why an address cannot be asked for, or null: it holds what no text has, or names an action that nobody wrote. */
 export function addressRefusal({ pathname, search }: URL): { status: 400 | 404; message: string } | null {
-  if (/%00|\u0000/.test(pathname + search)) return { status: 400, message: UNKEPT };
+  if (/%00/.test(pathname + search)) return { status: 400, message: UNKEPT };
   const action = /^\?\/(\w{1,40})/.exec(search)?.[1];
   return action !== undefined && action in Object.prototype
     ? { status: 404, message: 'There is no such page.' }

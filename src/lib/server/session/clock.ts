@@ -1,4 +1,4 @@
-import { remember } from './remember';
+import { Memory } from './remember';
 import { fromDayNumber, type CalendarDay } from '../../core/units';
 
 /** The present instant, as the workspace sees it. */
@@ -35,12 +35,10 @@ export function localTime(now: Date, timeZone: string): string {
 const FORMATS = new Map<string, Intl.DateTimeFormat>();
 
 /** The offset of a zone holds for the minute at least. */
-const MINUTES = new Map<string, number>();
+const MINUTES = new Memory<number>(500_000, () => 8);
 
 function localMinute(now: Date, timeZone: string): number {
-  return remember(MINUTES, `${Math.floor(now.getTime() / 60_000)} ${timeZone}`, () =>
-    minuteIn(now, timeZone),
-  );
+  return MINUTES.get(`${Math.floor(now.getTime() / 60_000)} ${timeZone}`, () => minuteIn(now, timeZone));
 }
 
 function minuteIn(now: Date, timeZone: string): number {

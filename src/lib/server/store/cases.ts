@@ -20,7 +20,7 @@ import { fromJsonRows, jsonRows } from '../db/json-rows';
 import * as t from '../db/schema';
 import type { WeatherSource } from '../outside/weather';
 import { localDay, localHour } from '../session/clock';
-import { remember } from '../session/remember';
+import { Memory } from '../session/remember';
 import { groundOf } from './ground';
 import { planFrom } from './plans';
 import {
@@ -164,8 +164,7 @@ interface Loaded {
 }
 
 /** Of rows that say the same as lately, the same facts: what was worked out from them holds still. */
-const LATELY = new Map<string, Loaded>();
-const FEW = 60;
+const LATELY = new Memory<Loaded & { readonly length: number }>(64_000_000, ({ length }) => 6 * length);
 const QUARTER_MS = 900_000;
 
 async function loadAll(tx: Tx, around: Surroundings, statement: Written, number: number): Promise<Loaded> {
@@ -178,11 +177,11 @@ async function loadAll(tx: Tx, around: Surroundings, statement: Written, number:
   // Facts go by the hour of their place, and places differ by quarters of one.
   const quarter = Math.floor(around.now.getTime() / QUARTER_MS);
   const key = [quarter, around.real, JSON.stringify([around.settings, around.licence]), text].join(' ');
-  const before = LATELY.get(key);
-  if (before) return remember(LATELY, key, () => before, FEW);
+  const before = LATELY.find(key);
+  if (before) return before;
   const lists = JSON.parse(text) as Record<string, unknown>;
   const cards = await cardsOf(tx, lists.labels as { labelId: string; version: number }[]);
-  return remember(LATELY, key, () => casesFrom(lists, cards, around), FEW);
+  return LATELY.get(key, () => ({ ...casesFrom(lists, cards, around), length: text.length }));
 }
 
 /** The newest cards: a version never changes, so that only those which were not read before are fetched. */

@@ -7,24 +7,24 @@ import { leftOf } from '../../core/stock';
 import type { CalendarDay, Unit } from '../../core/units';
 import { readStop } from '../../forms';
 import type * as tables from '../db/schema';
-import { remember } from '../session/remember';
+import { Memory, weightOf } from '../session/remember';
 import { grouped } from './grouped';
 
 type Row<T extends { $inferSelect: unknown }> = T['$inferSelect'];
 
 /** Checked once: a version of a label never changes, and neither does a revision of an answer. */
-const CARDS = new Map<string, LabelCard>();
-const ANSWERS = new Map<string, { readonly body: StopBodies[AnsweredStop] | undefined }>();
+const CARDS = new Memory<LabelCard>(48_000_000, weightOf);
+const ANSWERS = new Memory<{ readonly body: StopBodies[AnsweredStop] | undefined }>(24_000_000, weightOf);
 
 type Version = Pick<Row<typeof tables.labels>, 'workspaceId' | 'labelId' | 'version'>;
 const versionKey = ({ workspaceId, labelId, version }: Version): string =>
   `${workspaceId} ${version} ${labelId}`;
 
 export const cardOf = (row: Row<typeof tables.labels>): LabelCard =>
-  remember(CARDS, versionKey(row), () => readCard(row.card));
+  CARDS.get(versionKey(row), () => readCard(row.card));
 
 /** A version of a card that was read before. */
-export const knownCard = (version: Version): LabelCard | undefined => CARDS.get(versionKey(version));
+export const knownCard = (version: Version): LabelCard | undefined => CARDS.find(versionKey(version));
 
 /** Of each label its newest version. */
 export function newestOf<T extends { readonly labelId: string; readonly version: number }>(
@@ -87,7 +87,7 @@ export function stopsFromRows(
   const states: Partial<Record<AnsweredStop, StopState>> = {};
   for (const row of rows) {
     const stop = row.stop as AnsweredStop;
-    const { body } = remember(ANSWERS, `${row.workspaceId} ${row.caseId} ${stop} ${row.revision}`, () => ({
+    const { body } = ANSWERS.get(`${row.workspaceId} ${row.caseId} ${stop} ${row.revision}`, () => ({
       body: readStop(stop, row.body),
     }));
     if (body === undefined) continue;
