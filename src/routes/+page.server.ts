@@ -2,8 +2,8 @@ import { stockState } from '$lib/core/choose';
 import { agendaOf, assess } from '$lib/core/case';
 import { dueOn } from '$lib/core/calibrate';
 import { listEquipment } from '$lib/server/store/equipment';
-import { loadOpenCases } from '$lib/server/store/cases';
-import { loadShelf } from '$lib/server/store/shelf';
+import { countCases, loadOpenCases } from '$lib/server/store/cases';
+import { loadFewOfShelf } from '$lib/server/store/shelf';
 import { listProperties } from '$lib/server/store/properties';
 import { localHour } from '$lib/server/session/clock';
 import { showIn, STOP_NAMES, trailText } from '$lib/words';
@@ -11,10 +11,14 @@ import type { PageServerLoad } from './$types';
 
 /** The zone of the firm's own day is that of its settings, or of its first property. */
 
+/** Of each label the containers that end first. */
+const ON_TODAY = 6;
+
 export const load: PageServerLoad = async ({ locals }) => {
-  const { cases, shelf, properties, tools } = await locals.inWorkspace(async (tx) => ({
+  const { cases, shelf, open, properties, tools } = await locals.inWorkspace(async (tx) => ({
     cases: await loadOpenCases(tx, locals.around),
-    shelf: await loadShelf(tx, locals.around.settings.currency),
+    shelf: await loadFewOfShelf(tx, locals.around.settings.currency, ON_TODAY),
+    open: (await countCases(tx)).reduce((sum, row) => sum + row.open, 0),
     properties: await listProperties(tx),
     tools: await listEquipment(tx),
   }));
@@ -51,6 +55,8 @@ export const load: PageServerLoad = async ({ locals }) => {
     hasProperties: properties.length > 0,
     weather: locals.around.real ? null : 'stand-in',
     entries,
+    /** Open cases that are not worked out here. */
+    more: Math.max(0, open - cases.length),
     calibrate: tools.flatMap((tool) => {
       const due = dueOn(tool.kind, tool.calibratedOn, tool.dueDays);
       return due !== null && due <= today ? [{ id: tool.id, name: tool.name, due }] : [];

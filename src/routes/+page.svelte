@@ -54,6 +54,12 @@
       </div>
       {#if may()}<a class="button button-main" href={resolve('/cases/new')}>What did you see?</a>{/if}
     </div>
+    {#if data.more > 0}
+      <p class="soft">
+        The {data.entries.length} cases that were worked on last are looked at here; {data.more} more are open under
+        <a href={resolve('/cases')}>Cases</a>.
+      </p>
+    {/if}
     {#if data.numbersMissing && data.owner}
       <p class="numbers">
         ! Whom do you call when somebody is poisoned or stung? <a

@@ -1,7 +1,20 @@
-import { listCases } from '$lib/server/store/cases';
+import { numberIn } from '$lib/forms';
+import { countCases, pageOfCases } from '$lib/server/store/cases';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals }) => ({
-  cases: await locals.inWorkspace(listCases),
-  today: locals.around.today,
-});
+const A_PAGE = 50;
+
+export const load: PageServerLoad = async ({ locals, url }) => {
+  const below = (name: string) => numberIn(url.searchParams.get(name) ?? undefined);
+  return locals.inWorkspace(async (tx) => {
+    const counts = await countCases(tx);
+    const total = (of: 'open' | 'closed') => counts.reduce((sum, row) => sum + row[of], 0);
+    return {
+      open: await pageOfCases(tx, { open: true, below: below('open'), most: A_PAGE }),
+      closed: await pageOfCases(tx, { open: false, below: below('closed'), most: A_PAGE }),
+      counts: { open: total('open'), closed: total('closed') },
+      first: { open: below('open') === null, closed: below('closed') === null },
+      today: locals.around.today,
+    };
+  });
+};

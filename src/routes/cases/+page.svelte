@@ -7,10 +7,15 @@
 
   let { data }: PageProps = $props();
   const may = getMayChange();
-  const groups = $derived([
-    { name: 'Open', cases: data.cases.filter((c) => c.closedOn === null) },
-    { name: 'Closed', cases: data.cases.filter((c) => c.closedOn !== null) },
-  ]);
+  const groups = $derived(
+    (['open', 'closed'] as const).map((key) => ({
+      key,
+      name: key === 'open' ? 'Open' : 'Closed',
+      count: data.counts[key],
+      first: data.first[key],
+      ...data[key],
+    })),
+  );
 </script>
 
 <svelte:head><title>Cases · Nimsy</title></svelte:head>
@@ -20,8 +25,8 @@
     {#if may()}<a class="button button-main" href={resolve('/cases/new')}>What did you see?</a>{/if}
   </div>
   {#each groups as group (group.name)}
-    <h2 class="section-head">{group.name}</h2>
-    {#if group.cases.length === 0}<p class="soft">none</p>{:else}
+    <h2 class="section-head">{group.name} <span class="soft small">{group.count}</span></h2>
+    {#if group.rows.length === 0}<p class="soft">none</p>{:else}
       <table class="table">
         <thead
           ><tr
@@ -31,7 +36,7 @@
           ></thead
         >
         <tbody>
-          {#each group.cases as c (c.number)}
+          {#each group.rows as c (c.number)}
             <tr>
               <td>{c.number}</td>
               <td><a href={resolve(`/cases/${c.number}`)}>{c.title}</a></td>
@@ -41,11 +46,20 @@
           {/each}
         </tbody>
       </table>
+      <p class="turn">
+        {#if !group.first}<a href={resolve('/cases')}>The newest</a>{/if}
+        {#if group.next !== null}<a href="{resolve('/cases')}?{group.key}={group.next}">Older ones</a>{/if}
+      </p>
     {/if}
   {/each}
 </div>
 
 <style>
+  .turn {
+    display: flex;
+    gap: 1.4rem;
+    margin: 0.4rem 0;
+  }
   .top {
     display: flex;
     justify-content: space-between;

@@ -1,10 +1,9 @@
-import { isId, numberIn } from '$lib/forms';
-import { listRecords, type LoggedRecord } from '$lib/server/store/records';
+import { numberIn } from '$lib/forms';
+import { standing } from '$lib/core/record';
+import { standingSince } from '$lib/server/store/records';
 import { loadCase } from '$lib/server/store/cases';
 import { cardVersions } from '$lib/server/store/shelf';
-import { standing } from '$lib/core/record';
-import { addDays, type CalendarDay } from '$lib/core/units';
-import type { Tx } from '$lib/server/db/client';
+import { addDays } from '$lib/core/units';
 import type { PageServerLoad } from './$types';
 
 /** What went down so lately may be what somebody is ill from. */
@@ -50,8 +49,3 @@ export const load: PageServerLoad = async ({ locals, url }) => {
     };
   });
 };
-
-async function standingSince(tx: Tx, since: CalendarDay) {
-  const records: LoggedRecord[] = await listRecords(tx);
-  return standing(records.map(({ record }) => record)).filter((r) => r.doneOn >= since && isId(r.id));
-}

@@ -1,7 +1,10 @@
-import { listRecords } from '$lib/server/store/records';
+import { pageOfRecords } from '$lib/server/store/records';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals }) => ({
-  records: await locals.inWorkspace(listRecords),
-  today: locals.around.today,
-});
+const A_PAGE = 50;
+
+export const load: PageServerLoad = async ({ locals, url }) => {
+  const after = url.searchParams.get('after');
+  const { rows, next } = await locals.inWorkspace((tx) => pageOfRecords(tx, { after, most: A_PAGE }));
+  return { records: rows, next, first: after === null, today: locals.around.today };
+};

@@ -6,9 +6,6 @@
   const { dayText, quantityText } = show;
 
   let { data }: PageProps = $props();
-  const corrected = $derived(
-    new Set(data.records.map(({ record }) => record.corrects).filter((id) => id !== null)),
-  );
 </script>
 
 <svelte:head><title>Logbook · Nimsy</title></svelte:head>
@@ -28,8 +25,8 @@
         ></thead
       >
       <tbody>
-        {#each data.records as { record, property } (record.id)}
-          <tr class:old={corrected.has(record.id)}>
+        {#each data.records as { record, property, corrected } (record.id)}
+          <tr class:old={corrected}>
             <td
               >{dayText(record.doneOn, data.today)}<br /><span class="soft small"
                 >{record.startedAt}–{record.endedAt}</span
@@ -38,9 +35,9 @@
             <td>{property}</td>
             <td
               >{record.label.name}<br /><span class="soft small"
-                >version {record.label.version}{corrected.has(record.id)
-                  ? ' · corrected later'
-                  : ''}{record.corrects ? ' · a correction' : ''}</span
+                >version {record.label.version}{corrected ? ' · corrected later' : ''}{record.corrects
+                  ? ' · a correction'
+                  : ''}</span
               ></td
             >
             <td class="number">{quantityText(record.product)}</td>
@@ -68,11 +65,19 @@
       </tbody>
     </table>
   </div>
+  <p class="turn">
+    {#if !data.first}<a href={resolve('/logbook')}>The newest</a>{/if}
+    {#if data.next}<a href="{resolve('/logbook')}?after={data.next}">Older entries</a>{/if}
+  </p>
 </div>
 
 <style>
   .scroll {
     overflow-x: auto;
+  }
+  .turn {
+    display: flex;
+    gap: 1.4rem;
   }
   .old td {
     color: var(--soft);

@@ -1,11 +1,11 @@
 import { listProperties } from '$lib/server/store/properties';
-import { listCases } from '$lib/server/store/cases';
+import { countCases } from '$lib/server/store/cases';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {
-  const { properties, cases } = await locals.inWorkspace(async (tx) => ({
+  const { properties, counts } = await locals.inWorkspace(async (tx) => ({
     properties: await listProperties(tx),
-    cases: await listCases(tx),
+    counts: new Map((await countCases(tx)).map((row) => [row.propertyId, row])),
   }));
   return {
     properties: properties.map(({ id, name, address, note }) => ({
@@ -13,8 +13,8 @@ export const load: PageServerLoad = async ({ locals }) => {
       name,
       address,
       note,
-      open: cases.filter((c) => c.propertyId === id && c.closedOn === null).length,
-      closed: cases.filter((c) => c.propertyId === id && c.closedOn !== null).length,
+      open: counts.get(id)?.open ?? 0,
+      closed: counts.get(id)?.closed ?? 0,
     })),
   };
 };

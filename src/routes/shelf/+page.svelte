@@ -10,8 +10,8 @@
 
   let { data }: PageProps = $props();
   const may = getMayChange();
-  const owned = $derived(data.shelf.filter((entry) => entry.containers.length > 0));
-  const cards = $derived(data.shelf.filter((entry) => entry.containers.length === 0));
+  const owned = $derived(data.shelf.filter((entry) => entry.held > 0));
+  const cards = $derived(data.shelf.filter((entry) => entry.held === 0));
   const families = $derived(
     FAMILIES.map((family) => ({ family, cards: cards.filter((c) => c.label.family === family) })).filter(
       (group) => group.cards.length > 0,
@@ -46,6 +46,13 @@
         {entry.label.uses.map((use) => useRateText(use, show)).join(' · ')}
       </p>
       <Containers containers={entry.containers} today={data.today} living={entry.label.family === 'living'} />
+      {#if entry.held > entry.containers.length}
+        <p class="small">
+          <a href={resolve('/shelf/[label]', { label: entry.label.id })}
+            >All {entry.held} containers, empty ones too</a
+          >
+        </p>
+      {/if}
     </section>
   {:else}<p class="soft">No container yet.</p>{/each}
 

@@ -86,6 +86,10 @@ export const cases = pgTable(
       foreignColumns: [properties.workspaceId, properties.id],
     }),
     index().on(t.workspaceId, t.propertyId),
+    // Open ones are few beside all that were ever closed.
+    index('cases_open')
+      .on(t.workspaceId, t.number)
+      .where(sql`closed_on is null`),
   ],
 );
 
@@ -282,7 +286,12 @@ export const containers = pgTable(
     /** The sum of the movements of stock in its own unit; what is left is `size` and this. Null until first counted. */
     moved: doublePrecision('moved'),
   },
-  (t) => [unique().on(t.workspaceId, t.labelId, t.lot), check('size_positive', sql`${t.size} > 0`)],
+  (t) => [
+    // Those that end first of a label, without sorting all of them.
+    index('containers_by_end').on(t.workspaceId, t.labelId, t.expiresOn, t.lot),
+    unique().on(t.workspaceId, t.labelId, t.lot),
+    check('size_positive', sql`${t.size} > 0`),
+  ],
 );
 
 /**

@@ -1,5 +1,5 @@
 import type { Licence, Premises } from '../../core/premises';
-import { and, desc, eq, inArray, isNull, sql, type SQL } from 'drizzle-orm';
+import { and, desc, eq, inArray, isNotNull, isNull, lt, sql, type SQL } from 'drizzle-orm';
 import type { PgColumn } from 'drizzle-orm/pg-core';
 import { CANDIDATES, FIELD_TESTS, GUIDE, SIGNS } from '../../catalog';
 import {
@@ -23,6 +23,7 @@ import { localDay, localHour } from '../session/clock';
 import { Memory } from '../session/remember';
 import { groundOf } from './ground';
 import { planFrom } from './plans';
+import { containersFor } from './shelf';
 import {
   cardOf,
   knownCard,
@@ -95,9 +96,21 @@ export async function loadCase(
   return cases[0] ? { loaded: cases[0], equipment } : null;
 }
 
-/** The open cases, each with its facts. */
+/** Open cases that are worked out together; those that were saved last come first. */
+export const MOST_OPEN = 60;
+
+/** The open cases with their facts, as many as are worked out together. */
 export async function loadOpenCases(tx: Tx, around: Surroundings): Promise<LoadedCase[]> {
   return (await loadAll(tx, around, OPEN_CASES, 0)).cases;
+}
+
+/** The open cases of one property, with their facts. */
+export async function loadOpenCasesAt(
+  tx: Tx,
+  around: Surroundings,
+  propertyId: string,
+): Promise<LoadedCase[]> {
+  return (await loadAll(tx, around, OPEN_CASES_AT, propertyId)).cases;
 }
 
 const WORKSPACE = '@workspace';
@@ -123,7 +136,7 @@ function everythingOf(name: string, which: SQL): Written {
       where ${and(mine(t.caseStops), eq(t.caseStops.stop, 'name'), sql`${t.cases.propertyId} in ${places}`)}),
     'labels', (select coalesce(json_agg(json_build_object('labelId', ${t.labels.labelId}, 'version', ${t.labels.version})), '[]')
       from ${t.labels} where ${mine(t.labels)}),
-    'containers', ${jsonRows(t.containers, mine(t.containers))},
+    'containers', ${containersFor(WORKSPACE, sql`${t.records.propertyId} in ${places}`, sql`${t.caseStops.caseId} in ${ids}`)},
     'plans', ${jsonRows(
       t.plans,
       and(
@@ -156,7 +169,17 @@ function everythingOf(name: string, which: SQL): Written {
 }
 
 const ONE_CASE = everythingOf('one case', sql`${t.cases.number} = ${NUMBER}`);
-const OPEN_CASES = everythingOf('open cases', isNull(t.cases.closedOn));
+const OPEN_CASES = everythingOf(
+  'open cases',
+  sql`${t.cases.id} in (select c.id from cases c
+    where c.workspace_id = ${WORKSPACE} and c.closed_on is null
+    order by coalesce((select max(s.saved_at) from case_stops s where s.workspace_id = c.workspace_id and s.case_id = c.id), 'epoch') desc, c.number desc
+    limit ${sql.raw(String(MOST_OPEN))})`,
+);
+const OPEN_CASES_AT = everythingOf(
+  'open cases of a place',
+  sql`${t.cases.closedOn} is null and ${t.cases.propertyId} = ${NUMBER}`,
+);
 
 interface Loaded {
   readonly cases: LoadedCase[];
@@ -167,7 +190,12 @@ interface Loaded {
 const LATELY = new Memory<Loaded & { readonly length: number }>(64_000_000, ({ length }) => 6 * length);
 const QUARTER_MS = 900_000;
 
-async function loadAll(tx: Tx, around: Surroundings, statement: Written, number: number): Promise<Loaded> {
+async function loadAll(
+  tx: Tx,
+  around: Surroundings,
+  statement: Written,
+  number: number | string,
+): Promise<Loaded> {
   const marks = new Map<unknown, string | number>([
     [WORKSPACE, tx.workspaceId],
     [NUMBER, number],
@@ -406,8 +434,26 @@ export async function closeCase(tx: Tx, caseId: string, closedOn: string | null)
     .where(and(eq(t.cases.workspaceId, tx.workspaceId), eq(t.cases.id, caseId)));
 }
 
-export async function listCases(tx: Tx) {
-  return tx
+export interface ListedCase {
+  readonly number: number;
+  readonly title: string;
+  readonly openedOn: string;
+  readonly closedOn: string | null;
+  readonly property: string;
+  readonly propertyId: string;
+}
+
+/** Cases with the highest number first: open or closed ones, of one property where one is named, below a number. */
+export async function pageOfCases(
+  tx: Tx,
+  {
+    open,
+    below,
+    most,
+    propertyId,
+  }: { open?: boolean; below?: number | null; most: number; propertyId?: string },
+): Promise<{ rows: ListedCase[]; next: number | null }> {
+  const rows = await tx
     .select({
       number: t.cases.number,
       title: t.cases.title,
@@ -421,8 +467,31 @@ export async function listCases(tx: Tx) {
       t.properties,
       and(eq(t.properties.workspaceId, t.cases.workspaceId), eq(t.properties.id, t.cases.propertyId)),
     )
+    .where(
+      and(
+        eq(t.cases.workspaceId, tx.workspaceId),
+        open === undefined ? undefined : open ? isNull(t.cases.closedOn) : isNotNull(t.cases.closedOn),
+        below ? lt(t.cases.number, below) : undefined,
+        propertyId === undefined ? undefined : eq(t.cases.propertyId, propertyId),
+      ),
+    )
+    .orderBy(desc(t.cases.number))
+    .limit(most + 1);
+  const shown = rows.slice(0, most);
+  return { rows: shown, next: rows.length > most ? (shown.at(-1)?.number ?? null) : null };
+}
+
+/** How many cases are open and closed: of all, or of each property. */
+export async function countCases(tx: Tx): Promise<{ propertyId: string; open: number; closed: number }[]> {
+  return tx
+    .select({
+      propertyId: t.cases.propertyId,
+      open: sql<number>`(count(*) filter (where ${t.cases.closedOn} is null))::int`,
+      closed: sql<number>`(count(*) filter (where ${t.cases.closedOn} is not null))::int`,
+    })
+    .from(t.cases)
     .where(eq(t.cases.workspaceId, tx.workspaceId))
-    .orderBy(desc(t.cases.number));
+    .groupBy(t.cases.propertyId);
 }
 
 /** The id and title of a case of this workspace by its number, without what it is computed from. */

@@ -1,6 +1,8 @@
 import { createHash, randomUUID } from 'node:crypto';
-import { and, desc, eq, sql } from 'drizzle-orm';
-import type { ApplicationRecord } from '../../core/record';
+import { and, desc, eq, exists, gte, sql } from 'drizzle-orm';
+import { alias } from 'drizzle-orm/pg-core';
+import { standing, type ApplicationRecord } from '../../core/record';
+import { parseDay } from '../../core/units';
 import { movementsOf } from '../../core/stock';
 import type { Tx } from '../db/client';
 import * as t from '../db/schema';
@@ -89,22 +91,76 @@ export interface LoggedRecord {
   readonly record: ApplicationRecord;
   readonly property: string;
   readonly propertyId: string;
+  /** A later record takes its place. */
+  readonly corrected: boolean;
 }
 
-/** Every record of the workspace, newest first, corrected ones included. */
-export async function listRecords(tx: Tx): Promise<LoggedRecord[]> {
+/** A page of a list: what stands on it, and by what the next one is asked for; null on the last. */
+export interface Page<T> {
+  readonly rows: readonly T[];
+  readonly next: string | null;
+}
+
+/** After which record a page begins: its day and the order in which it was taken. */
+const CURSOR = /^(\d{4}-\d{2}-\d{2})\.(\d{1,18})$/;
+
+const corrections = alias(t.records, 'corrections');
+
+/** Records of the workspace, newest first, corrected ones included; of one property where one is named. */
+export async function pageOfRecords(
+  tx: Tx,
+  { after = null, most, propertyId }: { after?: string | null; most: number; propertyId?: string },
+): Promise<Page<LoggedRecord>> {
+  const [, day, order] = CURSOR.exec(after ?? '') ?? [];
+  const begins =
+    day !== undefined && parseDay(day) !== null
+      ? sql`(${t.records.doneOn}, ${t.records.loggedOrder}) < (${day}::date, ${order}::bigint)`
+      : undefined;
   const rows = await tx
-    .select({ record: t.records, property: t.properties.name })
+    .select({
+      record: t.records,
+      property: t.properties.name,
+      corrected: exists(
+        tx
+          .select({ one: sql`1` })
+          .from(corrections)
+          .where(and(eq(corrections.workspaceId, tx.workspaceId), eq(corrections.corrects, t.records.id))),
+      ).mapWith(Boolean),
+    })
     .from(t.records)
     .innerJoin(
       t.properties,
       and(eq(t.properties.workspaceId, t.records.workspaceId), eq(t.properties.id, t.records.propertyId)),
     )
-    .where(eq(t.records.workspaceId, tx.workspaceId))
-    .orderBy(desc(t.records.doneOn), desc(t.records.loggedOrder));
-  return rows.map(({ record, property }) => ({
-    record: recordFromRow(record),
-    property,
-    propertyId: record.propertyId,
-  }));
+    .where(
+      and(
+        eq(t.records.workspaceId, tx.workspaceId),
+        propertyId === undefined ? undefined : eq(t.records.propertyId, propertyId),
+        begins,
+      ),
+    )
+    .orderBy(desc(t.records.doneOn), desc(t.records.loggedOrder))
+    .limit(most + 1);
+  const shown = rows.slice(0, most);
+  const last = rows.length > most ? shown.at(-1)?.record : undefined;
+  return {
+    rows: shown.map(({ record, property, corrected }) => ({
+      record: recordFromRow(record),
+      property,
+      propertyId: record.propertyId,
+      corrected,
+    })),
+    next: last ? `${last.doneOn}.${last.loggedOrder}` : null,
+  };
+}
+
+/** The records of work done since a day that no later one corrects. */
+export async function standingSince(tx: Tx, since: string): Promise<ApplicationRecord[]> {
+  const rows = await tx
+    .select()
+    .from(t.records)
+    .where(and(eq(t.records.workspaceId, tx.workspaceId), gte(t.records.doneOn, since)))
+    .orderBy(desc(t.records.doneOn), desc(t.records.loggedOrder))
+    .limit(500);
+  return standing(rows.map(recordFromRow));
 }

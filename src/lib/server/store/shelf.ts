@@ -1,18 +1,114 @@
-import { and, desc, eq } from 'drizzle-orm';
+import { and, asc, count, desc, eq, sql, type SQL } from 'drizzle-orm';
 import { readCard } from '../../catalog';
 import type { ShelfEntry } from '../../core/choose';
 import type { LabelCard } from '../../core/labels';
-import { lockWorkspace, type Tx } from '../db/client';
+import { lockWorkspace, rowsOf, type Tx } from '../db/client';
+import { fromJsonRows } from '../db/json-rows';
 import * as t from '../db/schema';
-import { cardOf, newestOf, shelfFromRows } from './rows';
+import { cardOf, shelfFromRows } from './rows';
 
-/** The newest version of every label of the workspace with its containers; prices in the currency that is wanted. */
+/** Containers of one label that are shown together; the rest follows page by page. */
+export const A_FEW = 20;
+
+/** Of a container that holds something. */
+const HOLDS = sql.raw('(c.size + coalesce(c.moved, 0) > 1e-9 * c.size)');
+
+/** Of each label the containers with something in them that end first, and any that were counted short. */
+const fewOf = (workspace: SQL | string, most: number): SQL => sql`
+  select few.* from (select distinct l.label_id from labels l where l.workspace_id = ${workspace}) of_label
+  cross join lateral (
+    (select c.* from containers c where c.workspace_id = ${workspace} and c.label_id = of_label.label_id and ${HOLDS}
+      order by c.expires_on nulls last, c.lot limit ${sql.raw(String(most))})
+    union
+    (select c.* from containers c where c.workspace_id = ${workspace} and c.label_id = of_label.label_id
+      and c.moved < -c.size order by c.lot limit 5)
+  ) few`;
+
+/**
+ * The containers that bear on cases: a few of each label, and those whose lot their records or answers name. As a list in
+ * JSON, within a statement that is written once.
+ */
+export const containersFor = (workspace: string, ofRecords: SQL, ofStops: SQL): SQL => sql`
+  (select coalesce(json_agg(row_to_json(held)), '[]') from (
+    ${fewOf(workspace, A_FEW)}
+    union
+    select c.* from containers c join ${t.records} on ${t.records.workspaceId} = c.workspace_id
+      and ${t.records.body}->'label'->>'id' = c.label_id and ${t.records.body}->>'lot' = c.lot
+      where c.workspace_id = ${workspace} and ${ofRecords}
+    union
+    select c.* from containers c join ${t.caseStops} on ${t.caseStops.workspaceId} = c.workspace_id
+      and ${t.caseStops.stop} = 'mix' and ${t.caseStops.body}->>'lot' = c.lot
+      where c.workspace_id = ${workspace} and ${ofStops}
+  ) held)`;
+
+/** The newest version of each label of the workspace; older ones are not read. */
+const newestLabels = (tx: Tx) =>
+  tx
+    .selectDistinctOn([t.labels.labelId])
+    .from(t.labels)
+    .where(eq(t.labels.workspaceId, tx.workspaceId))
+    .orderBy(t.labels.labelId, desc(t.labels.version));
+
+const byName = (a: ShelfEntry, b: ShelfEntry): number => a.label.name.localeCompare(b.label.name, 'en');
+
+/** Every label of the workspace with all of its containers; prices in the currency that is wanted. */
 export async function loadShelf(tx: Tx, currency = ''): Promise<ShelfEntry[]> {
-  const labels = await tx.select().from(t.labels).where(eq(t.labels.workspaceId, tx.workspaceId));
+  const labels = await newestLabels(tx);
   const containers = await tx.select().from(t.containers).where(eq(t.containers.workspaceId, tx.workspaceId));
-  return shelfFromRows(newestOf(labels).map(cardOf), containers, currency).sort((a, b) =>
-    a.label.name.localeCompare(b.label.name, 'en'),
+  return shelfFromRows(labels.map(cardOf), containers, currency).sort(byName);
+}
+
+export interface ShelfRow extends ShelfEntry {
+  /** How many containers of it there are in all, empty ones too. */
+  readonly held: number;
+}
+
+/** Every label with a few of its containers, those that end first, and how many there are. */
+export async function loadFewOfShelf(tx: Tx, currency = '', most = A_FEW): Promise<ShelfRow[]> {
+  const labels = await newestLabels(tx);
+  const rows = await rowsOf<{ rows: unknown }>(
+    tx,
+    sql`select coalesce(json_agg(row_to_json(held)), '[]') as rows from (${fewOf(sql`${tx.workspaceId}::uuid`, most)}) held`,
   );
+  const counts = await tx
+    .select({ labelId: t.containers.labelId, n: count() })
+    .from(t.containers)
+    .where(eq(t.containers.workspaceId, tx.workspaceId))
+    .groupBy(t.containers.labelId);
+  const held = new Map(counts.map(({ labelId, n }) => [labelId, n]));
+  return shelfFromRows(labels.map(cardOf), fromJsonRows(t.containers, rows[0]?.rows ?? []), currency)
+    .sort(byName)
+    .map((entry) => ({ ...entry, held: held.get(entry.label.id) ?? 0 }));
+}
+
+/** Containers of one label after a lot, those with something in them first. */
+export async function pageOfContainers(
+  tx: Tx,
+  labelId: string,
+  { from, most, currency }: { from: number; most: number; currency: string },
+): Promise<{ rows: ShelfEntry['containers']; next: number | null }> {
+  const [label] = await tx
+    .select()
+    .from(t.labels)
+    .where(and(eq(t.labels.workspaceId, tx.workspaceId), eq(t.labels.labelId, labelId)))
+    .orderBy(desc(t.labels.version))
+    .limit(1);
+  if (!label) return { rows: [], next: null };
+  const { size, moved, expiresOn, lot } = t.containers;
+  const rows = await tx
+    .select()
+    .from(t.containers)
+    .where(and(eq(t.containers.workspaceId, tx.workspaceId), eq(t.containers.labelId, labelId)))
+    .orderBy(
+      sql`case when coalesce(${moved}, 0) < -${size} * (1 + 1e-9) then 0
+        when ${size} + coalesce(${moved}, 0) > 1e-9 * ${size} then 1 else 2 end`,
+      sql`${expiresOn} nulls last`,
+      asc(lot),
+    )
+    .offset(from)
+    .limit(most + 1);
+  const [entry] = shelfFromRows([cardOf(label)], rows.slice(0, most), currency);
+  return { rows: entry?.containers ?? [], next: rows.length > most ? from + most : null };
 }
 
 /** Every version of a label, the newest first. */

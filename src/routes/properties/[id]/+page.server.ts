@@ -1,26 +1,32 @@
 import { error } from '@sveltejs/kit';
-import { listCases } from '$lib/server/store/cases';
+import { pageOfCases } from '$lib/server/store/cases';
 import { isId, parsePremises, parseProperty, revisionIn } from '$lib/forms';
 import { readForm, wrongField } from '$lib/server/session/answer';
 import { findCustomer, listCustomers } from '$lib/server/store/customers';
 import { changeProperty, findProperty, saveAsked } from '$lib/server/store/properties';
-import { listRecords } from '$lib/server/store/records';
+import { pageOfRecords } from '$lib/server/store/records';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals, params }) => {
+const MOST_CASES = 200;
+const A_PAGE = 40;
+
+export const load: PageServerLoad = async ({ locals, params, url }) => {
   if (!isId(params.id)) error(404, 'There is no such property.');
   return locals.inWorkspace(async (tx) => {
     const property = await findProperty(tx, params.id);
-    const cases = await listCases(tx);
-    const records = await listRecords(tx);
-    const customers = await listCustomers(tx);
     if (!property) error(404, 'There is no such property.');
-    const own = cases.filter((c) => c.propertyId === property.id);
-    const numbers = new Set(own.map((c) => c.number));
+    const cases = await pageOfCases(tx, { propertyId: property.id, most: MOST_CASES });
+    const records = await pageOfRecords(tx, {
+      propertyId: property.id,
+      after: url.searchParams.get('after'),
+      most: A_PAGE,
+    });
+    const customers = await listCustomers(tx);
     return {
       property,
-      cases: own,
-      records: records.map((r) => r.record).filter((record) => numbers.has(record.caseNumber)),
+      cases: cases.rows,
+      records: records.rows.map(({ record }) => record),
+      older: records.next,
       customer: customers.find((c) => c.id === property.customerId) ?? null,
       customers: customers.map(({ id, name }) => ({ id, name })),
       zones: Intl.supportedValuesOf('timeZone'),

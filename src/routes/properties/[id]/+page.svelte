@@ -71,9 +71,8 @@
     {:else}<li class="soft">none yet</li>{/each}
   </ul>
   <h2 class="section-head">What was put down here</h2>
-  {#if data.records.length > 0}<RecordTable records={data.records} today={data.today} />{:else}<p
-      class="soft"
-    >
+  {#if data.records.length > 0}<RecordTable records={data.records} today={data.today} />
+    {#if data.older}<p><a href="?after={data.older}">Older entries</a></p>{/if}{:else}<p class="soft">
       nothing yet
     </p>{/if}
 </div>

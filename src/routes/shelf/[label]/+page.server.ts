@@ -1,8 +1,8 @@
 import { error, redirect } from '@sveltejs/kit';
 import { CANDIDATES } from '$lib/catalog';
 import { formOf } from '$lib/server/session/bodies';
-import { loadShelf, cardVersions } from '$lib/server/store/shelf';
-import { fieldsOf, isId, parseContainer, parseStockChange } from '$lib/forms';
+import { A_FEW, cardVersions, pageOfContainers } from '$lib/server/store/shelf';
+import { fieldsOf, isId, numberIn, parseContainer, parseStockChange } from '$lib/forms';
 import { pictureFrom } from '$lib/server/outside/pictures';
 import { once } from '$lib/server/session/once';
 import { readForm, wrongField } from '$lib/server/session/answer';
@@ -23,9 +23,13 @@ import type { Actions, PageServerLoad } from './$types';
 
 /** A card, in its newest version or in the one that a record was made under. */
 export const load: PageServerLoad = async ({ locals, params, url }) => {
-  const { versions, shelf, files, changes } = await locals.inWorkspace(async (tx) => ({
+  const { versions, held, files, changes } = await locals.inWorkspace(async (tx) => ({
     versions: await cardVersions(tx, params.label),
-    shelf: await loadShelf(tx, locals.around.settings.currency),
+    held: await pageOfContainers(tx, params.label, {
+      from: numberIn(url.searchParams.get('from') ?? undefined) ?? 0,
+      most: A_FEW,
+      currency: locals.around.settings.currency,
+    }),
     files: await labelFiles(tx, params.label),
     changes: await stockChanges(tx, params.label),
   }));
@@ -44,7 +48,8 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
     card,
     newest: versions[0]?.version ?? 1,
     versions: versions.map((v) => v.version),
-    containers: shelf.find((entry) => entry.label.id === card.id)?.containers ?? [],
+    containers: held.rows,
+    nextContainers: held.next,
     pests: Object.fromEntries(
       [...told].map((id) => [
         id,

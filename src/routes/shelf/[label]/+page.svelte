@@ -200,6 +200,11 @@
     change={may()}
     wrong={'reason' in fields ? (fields.lot ?? '') : null}
   />
+  {#if data.nextContainers !== null}
+    <p>
+      <a href="{resolve('/shelf/[label]', { label: card.id })}?from={data.nextContainers}">More containers</a>
+    </p>
+  {/if}
   {#if data.changes.length > 0}
     <details>
       <summary>What was changed besides the records: {data.changes.length}</summary>

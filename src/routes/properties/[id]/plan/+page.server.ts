@@ -2,11 +2,11 @@ import { error } from '@sveltejs/kit';
 import { assess, type CaseFacts } from '$lib/core/case';
 import { sameDimension } from '$lib/core/units';
 import { isId } from '$lib/forms';
-import { loadOpenCases } from '$lib/server/store/cases';
+import { loadOpenCasesAt } from '$lib/server/store/cases';
 import { keepOffOf } from '$lib/server/store/ground';
 import { findProperty } from '$lib/server/store/properties';
 import { planDaysOf, planOf, planOn } from '$lib/server/store/plans';
-import { listRecords } from '$lib/server/store/records';
+import { pageOfRecords } from '$lib/server/store/records';
 import { standing, type ApplicationRecord } from '$lib/core/record';
 import type { PlanJob, PutDownHere } from '$lib/ui/plan/job';
 import type { PageServerLoad } from './$types';
@@ -34,6 +34,9 @@ function jobOf(facts: CaseFacts): PlanJob[] {
   ];
 }
 
+/** What was put down before these is not drawn. */
+const MOST_SHOWN = 200;
+
 export const load: PageServerLoad = async ({ locals, params, url }) => {
   if (!isId(params.id)) error(404, 'There is no such property.');
   const on = url.searchParams.get('on');
@@ -42,8 +45,8 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
     if (!property) error(404, 'There is no such property.');
     const kept = await planOf(tx, params.id);
     const days = await planDaysOf(tx, params.id);
-    const cases = await loadOpenCases(tx, locals.around);
-    const records = await listRecords(tx);
+    const cases = await loadOpenCasesAt(tx, locals.around, params.id);
+    const records = await pageOfRecords(tx, { propertyId: params.id, most: MOST_SHOWN });
     const past = on !== null && days.length > 0 ? await planOn(tx, params.id, on) : null;
     return {
       property: { id: property.id, name: property.name },
@@ -51,10 +54,8 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
       revision: kept.revision,
       on: past ? on : null,
       days,
-      jobs: cases.filter((c) => c.property.id === property.id).flatMap(({ facts }) => jobOf(facts)),
-      putDown: standing(records.filter((r) => r.propertyId === params.id).map((r) => r.record)).flatMap(
-        putDownHere,
-      ),
+      jobs: cases.flatMap(({ facts }) => jobOf(facts)),
+      putDown: standing(records.rows.map((r) => r.record)).flatMap(putDownHere),
       today: locals.around.today,
     };
   });
