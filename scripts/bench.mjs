@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import autocannon from 'autocannon';
 import { dragFrames } from './bench-plan.mjs';
+import { growth, memoryUnderLoad } from './bench-large.mjs';
 import { bundle, needBuild } from './build.mjs';
 import { cookieOf, sendForm, startInstance, stepInAs } from './instance.mjs';
 import { needChromium, needPostgres } from './packages.mjs';
@@ -28,6 +29,7 @@ const instance = await startInstance({ words: ['--still'] });
 const cookie = await stepInAs(instance.url, 'owner');
 try {
   await servedPages();
+  await memoryUnderLoad(instance, await growth(instance));
   await signIns();
   await loadedScripts();
   await dragFrames({ url: instance.url, cookie, executablePath, plan: largePlan() });

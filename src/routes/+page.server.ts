@@ -2,9 +2,9 @@ import { stockState } from '$lib/core/choose';
 import { agendaOf, assess } from '$lib/core/case';
 import { dueOn } from '$lib/core/calibrate';
 import { listEquipment } from '$lib/server/store/equipment';
-import { countCases, loadOpenCases } from '$lib/server/store/cases';
+import { countAllCases, loadOpenCases } from '$lib/server/store/cases';
 import { loadFewOfShelf } from '$lib/server/store/shelf';
-import { listProperties } from '$lib/server/store/properties';
+import { pageOfProperties } from '$lib/server/store/properties';
 import { localHour } from '$lib/server/session/clock';
 import { showIn, STOP_NAMES, trailText } from '$lib/words';
 import type { PageServerLoad } from './$types';
@@ -18,8 +18,8 @@ export const load: PageServerLoad = async ({ locals }) => {
   const { cases, shelf, open, properties, tools } = await locals.inWorkspace(async (tx) => ({
     cases: await loadOpenCases(tx, locals.around),
     shelf: await loadFewOfShelf(tx, locals.around.settings.currency, ON_TODAY),
-    open: (await countCases(tx)).reduce((sum, row) => sum + row.open, 0),
-    properties: await listProperties(tx),
+    open: (await countAllCases(tx)).open,
+    properties: (await pageOfProperties(tx, { after: null, most: 1 })).rows,
     tools: await listEquipment(tx),
   }));
   const { settings } = locals.around;

@@ -1,5 +1,5 @@
 import { numberIn } from '$lib/forms';
-import { countCases, pageOfCases } from '$lib/server/store/cases';
+import { countAllCases, pageOfCases } from '$lib/server/store/cases';
 import type { PageServerLoad } from './$types';
 
 const A_PAGE = 50;
@@ -7,12 +7,11 @@ const A_PAGE = 50;
 export const load: PageServerLoad = async ({ locals, url }) => {
   const below = (name: string) => numberIn(url.searchParams.get(name) ?? undefined);
   return locals.inWorkspace(async (tx) => {
-    const counts = await countCases(tx);
-    const total = (of: 'open' | 'closed') => counts.reduce((sum, row) => sum + row[of], 0);
+    const { open, all } = await countAllCases(tx);
     return {
       open: await pageOfCases(tx, { open: true, below: below('open'), most: A_PAGE }),
       closed: await pageOfCases(tx, { open: false, below: below('closed'), most: A_PAGE }),
-      counts: { open: total('open'), closed: total('closed') },
+      counts: { open, closed: all - open },
       first: { open: below('open') === null, closed: below('closed') === null },
       today: locals.around.today,
     };

@@ -1,14 +1,23 @@
-import { listProperties } from '$lib/server/store/properties';
+import { pageOfProperties } from '$lib/server/store/properties';
 import { countCases } from '$lib/server/store/cases';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals }) => {
-  const { properties, counts } = await locals.inWorkspace(async (tx) => ({
-    properties: await listProperties(tx),
-    counts: new Map((await countCases(tx)).map((row) => [row.propertyId, row])),
-  }));
+const A_PAGE = 100;
+
+export const load: PageServerLoad = async ({ locals, url }) => {
+  const after = url.searchParams.get('after');
+  const { page, counts } = await locals.inWorkspace(async (tx) => {
+    const page = await pageOfProperties(tx, { after, most: A_PAGE });
+    const rows = await countCases(
+      tx,
+      page.rows.map(({ id }) => id),
+    );
+    return { page, counts: new Map(rows.map((row) => [row.propertyId, row])) };
+  });
   return {
-    properties: properties.map(({ id, name, address, note }) => ({
+    next: page.next,
+    first: after === null,
+    properties: page.rows.map(({ id, name, address, note }) => ({
       id,
       name,
       address,

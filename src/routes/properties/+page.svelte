@@ -23,9 +23,17 @@
       </li>
     {:else}<li class="soft">No property yet.</li>{/each}
   </ul>
+  <p class="turn">
+    {#if !data.first}<a href={resolve('/properties')}>From the beginning</a>{/if}
+    {#if data.next}<a href="{resolve('/properties')}?after={encodeURIComponent(data.next)}">More</a>{/if}
+  </p>
 </div>
 
 <style>
+  .turn {
+    display: flex;
+    gap: 1.4rem;
+  }
   .top {
     display: flex;
     justify-content: space-between;

@@ -37,7 +37,11 @@ export function connect(url: string, most = 10, bounded = false): Connection {
   const pool = new pg.Pool({
     ...{ connectionString: url, max: most, connectionTimeoutMillis: CONNECT_MOST_MS },
     ...(bounded
-      ? { statement_timeout: STATEMENT_MOST_MS, idle_in_transaction_session_timeout: IDLE_MOST_MS }
+      ? {
+          ...{ statement_timeout: STATEMENT_MOST_MS, idle_in_transaction_session_timeout: IDLE_MOST_MS },
+          // Our statements find rows by keys, whatever the values: planned once for each connection, not each time.
+          options: '-c plan_cache_mode=force_generic_plan',
+        }
       : {}),
   });
   // Whoever waits for an answer is told by the statement; the event itself ends the process where nobody hears it.

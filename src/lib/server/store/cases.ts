@@ -1,5 +1,5 @@
 import type { Licence, Premises } from '../../core/premises';
-import { and, desc, eq, inArray, isNotNull, isNull, lt, sql, type SQL } from 'drizzle-orm';
+import { and, count, desc, eq, inArray, isNotNull, isNull, lt, sql, type SQL } from 'drizzle-orm';
 import type { PgColumn } from 'drizzle-orm/pg-core';
 import { CANDIDATES, FIELD_TESTS, GUIDE, SIGNS } from '../../catalog';
 import {
@@ -481,8 +481,23 @@ export async function pageOfCases(
   return { rows: shown, next: rows.length > most ? (shown.at(-1)?.number ?? null) : null };
 }
 
-/** How many cases are open and closed: of all, or of each property. */
-export async function countCases(tx: Tx): Promise<{ propertyId: string; open: number; closed: number }[]> {
+/** How many cases are open, and how many there are in all. */
+export async function countAllCases(tx: Tx): Promise<{ open: number; all: number }> {
+  const mine = eq(t.cases.workspaceId, tx.workspaceId);
+  const [open] = await tx
+    .select({ n: count() })
+    .from(t.cases)
+    .where(and(mine, isNull(t.cases.closedOn)));
+  const [all] = await tx.select({ n: count() }).from(t.cases).where(mine);
+  return { open: open?.n ?? 0, all: all?.n ?? 0 };
+}
+
+/** How many cases of each property are open and closed. */
+export async function countCases(
+  tx: Tx,
+  propertyIds: readonly string[],
+): Promise<{ propertyId: string; open: number; closed: number }[]> {
+  if (propertyIds.length === 0) return [];
   return tx
     .select({
       propertyId: t.cases.propertyId,
@@ -490,7 +505,7 @@ export async function countCases(tx: Tx): Promise<{ propertyId: string; open: nu
       closed: sql<number>`(count(*) filter (where ${t.cases.closedOn} is not null))::int`,
     })
     .from(t.cases)
-    .where(eq(t.cases.workspaceId, tx.workspaceId))
+    .where(and(eq(t.cases.workspaceId, tx.workspaceId), inArray(t.cases.propertyId, [...propertyIds])))
     .groupBy(t.cases.propertyId);
 }
 

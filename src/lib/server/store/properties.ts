@@ -1,7 +1,7 @@
 import { and, asc, eq, sql } from 'drizzle-orm';
 import type { Premises } from '../../core/premises';
 import type { CalendarDay } from '../../core/units';
-import type { PropertyForm } from '../../forms';
+import { isId, type PropertyForm } from '../../forms';
 import type { Tx } from '../db/client';
 import { properties } from '../db/schema';
 
@@ -11,6 +11,33 @@ export async function listProperties(tx: Tx) {
     .from(properties)
     .where(eq(properties.workspaceId, tx.workspaceId))
     .orderBy(asc(properties.name));
+}
+
+/** After which property a page of them begins: its name and id. */
+const CURSOR = /^([0-9a-f-]{36})\.([\s\S]{1,400})$/;
+
+/** Properties by their names, page by page. */
+export async function pageOfProperties(
+  tx: Tx,
+  { after, most }: { after: string | null; most: number },
+): Promise<{ rows: (typeof properties.$inferSelect)[]; next: string | null }> {
+  const [, id, name] = CURSOR.exec(after ?? '') ?? [];
+  const rows = await tx
+    .select()
+    .from(properties)
+    .where(
+      and(
+        eq(properties.workspaceId, tx.workspaceId),
+        id !== undefined && isId(id)
+          ? sql`(${properties.name}, ${properties.id}) > (${name}, ${id}::uuid)`
+          : undefined,
+      ),
+    )
+    .orderBy(asc(properties.name), asc(properties.id))
+    .limit(most + 1);
+  const shown = rows.slice(0, most);
+  const last = rows.length > most ? shown.at(-1) : undefined;
+  return { rows: shown, next: last ? `${last.id}.${last.name}` : null };
 }
 
 export async function findProperty(tx: Tx, id: string) {

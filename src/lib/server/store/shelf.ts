@@ -32,13 +32,19 @@ export const containersFor = (workspace: string, ofRecords: SQL, ofStops: SQL): 
   (select coalesce(json_agg(row_to_json(held)), '[]') from (
     ${fewOf(workspace, A_FEW)}
     union
-    select c.* from containers c join ${t.records} on ${t.records.workspaceId} = c.workspace_id
-      and ${t.records.body}->'label'->>'id' = c.label_id and ${t.records.body}->>'lot' = c.lot
-      where c.workspace_id = ${workspace} and ${ofRecords}
-    union
-    select c.* from containers c join ${t.caseStops} on ${t.caseStops.workspaceId} = c.workspace_id
-      and ${t.caseStops.stop} = 'mix' and ${t.caseStops.body}->>'lot' = c.lot
-      where c.workspace_id = ${workspace} and ${ofStops}
+    select held.* from (
+      select distinct ${t.records.body}->'label'->>'id' as label_id, ${t.records.body}->>'lot' as lot from ${t.records}
+        where ${t.records.workspaceId} = ${workspace} and ${ofRecords} and ${t.records.body}->>'lot' is not null
+      union
+      select choose.body->>'label', ${t.caseStops.body}->>'lot' from ${t.caseStops}
+        join case_stops choose on choose.workspace_id = ${t.caseStops.workspaceId} and choose.case_id = ${t.caseStops.caseId}
+          and choose.stop = 'choose'
+        where ${t.caseStops.workspaceId} = ${workspace} and ${ofStops} and ${t.caseStops.stop} = 'mix'
+          and ${t.caseStops.body}->>'lot' is not null
+    ) named
+    -- One at a time by its key: few are named, and there may be thousands.
+    cross join lateral (select c.* from containers c where c.workspace_id = ${workspace}
+      and c.label_id = named.label_id and c.lot = named.lot limit 1) held
   ) held)`;
 
 /** The newest version of each label of the workspace; older ones are not read. */

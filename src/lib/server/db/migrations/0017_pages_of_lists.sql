@@ -1,2 +1,2 @@
 CREATE INDEX "cases_open" ON "cases" USING btree ("workspace_id","number") WHERE closed_on is null;--> statement-breakpoint
-CREATE INDEX "containers_by_end" ON "containers" USING btree ("workspace_id","label_id","expires_on","lot");
+CREATE INDEX "containers_by_end" ON "containers" USING btree ("workspace_id","label_id","expires_on","lot") WHERE size + coalesce(moved, 0) > 1e-9 * size;
