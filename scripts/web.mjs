@@ -71,6 +71,19 @@ function needBodySoon(request, response) {
   request.once('close', came);
 }
 
+/**
+ * A body that is too large is not read to its end; whoever sends it must not wait on that connection for the next answer.
+ * @param {import('node:http').ServerResponse} response
+ */
+function closeAfterRefusal(response) {
+  const writeHead = response.writeHead.bind(response);
+  /** @type {(status: number, ...more: any[]) => any} */
+  response.writeHead = (status, ...more) => {
+    if (status === 413) response.setHeader('connection', 'close');
+    return writeHead(status, ...more);
+  };
+}
+
 /** Serves the built application. @param {number} port @param {import('./network.mjs').Network} network */
 async function listen(port, network) {
   // A whole workspace may be read back from its file; every page has its own limit below this.
@@ -105,6 +118,7 @@ async function listen(port, network) {
       request.headers['x-forwarded-proto'] = scheme;
     }
     needBodySoon(request, response);
+    closeAfterRefusal(response);
     handler(request, response);
   };
   const server = network.tls ? createSecureServer(network.tls, answer) : createServer(answer);

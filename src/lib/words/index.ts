@@ -56,6 +56,7 @@ export { trailText } from './trail';
 export { expertSheet, sheetText, sightingReport, toBeReported } from './ask';
 export type { Sheet } from './ask';
 export { ROLE_WORDS } from './people';
+export { brokenText } from './broken';
 export { eventText } from './events';
 export {
   EDGE_WORDS,

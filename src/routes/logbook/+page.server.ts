@@ -5,6 +5,6 @@ const A_PAGE = 50;
 
 export const load: PageServerLoad = async ({ locals, url }) => {
   const after = url.searchParams.get('after');
-  const { rows, next } = await locals.inWorkspace((tx) => pageOfRecords(tx, { after, most: A_PAGE }));
-  return { records: rows, next, first: after === null, today: locals.around.today };
+  const { rows, next, broken } = await locals.inWorkspace((tx) => pageOfRecords(tx, { after, most: A_PAGE }));
+  return { records: rows, next, broken, first: after === null, today: locals.around.today };
 };

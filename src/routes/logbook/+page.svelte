@@ -1,6 +1,7 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
   import { getShow } from '$lib/ui/parts/show';
+  import { brokenText } from '$lib/words';
   import type { PageProps } from './$types';
   const show = getShow();
   const { dayText, quantityText } = show;
@@ -15,6 +16,7 @@
     What was put down, newest first. Entries are never changed; a corrected one stays readable and no longer
     counts.
   </p>
+  {#each data.broken as one, i (i)}<p class="field-error" role="alert">! {brokenText(one, show)}</p>{/each}
   <div class="scroll">
     <table class="table">
       <thead

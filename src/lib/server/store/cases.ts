@@ -22,9 +22,11 @@ import type { WeatherSource } from '../outside/weather';
 import { localDay, localHour } from '../session/clock';
 import { Memory } from '../session/remember';
 import { groundOf } from './ground';
-import { planFrom } from './plans';
+import type { Broken } from './broken';
+import { planFrom, planFromOrNull } from './plans';
 import { containersFor } from './shelf';
 import {
+  brokenStops,
   cardOf,
   knownCard,
   newestOf,
@@ -72,6 +74,8 @@ export interface LoadedCase {
   readonly kept: readonly KeptJob[];
   /** Ticks that were taken back, the oldest first. */
   readonly takenBack: readonly TakenBack[];
+  /** What of it is kept and cannot be read. */
+  readonly broken: readonly Broken[];
 }
 
 export interface Surroundings {
@@ -208,8 +212,12 @@ async function loadAll(
   const before = LATELY.find(key);
   if (before) return before;
   const lists = JSON.parse(text) as Record<string, unknown>;
-  const cards = await cardsOf(tx, lists.labels as { labelId: string; version: number }[]);
-  return LATELY.get(key, () => ({ ...casesFrom(lists, cards, around), length: text.length }));
+  const versions = lists.labels as { labelId: string; version: number }[];
+  const cards = await cardsOf(tx, versions);
+  const broken = newestOf(versions)
+    .map(({ labelId }) => labelId)
+    .filter((id) => !cards.some((card) => card.id === id));
+  return LATELY.get(key, () => ({ ...casesFrom(lists, cards, broken, around), length: text.length }));
 }
 
 /** The newest cards: a version never changes, so that only those which were not read before are fetched. */
@@ -233,6 +241,7 @@ async function cardsOf(
 function casesFrom(
   lists: Record<string, unknown>,
   cards: readonly LabelCard[],
+  brokenCards: readonly string[],
   around: Surroundings,
 ): Loaded {
   const cases = fromJsonRows(t.cases, lists.cases);
@@ -264,11 +273,15 @@ function casesFrom(
   const kept = fromJsonRows(t.keptJobs, lists.kept);
   const takenBack = fromJsonRows(t.settlementHistory, lists.takenBack);
   const named = lists.named as { caseId: string; propertyId: string; candidate: string }[];
-  const all = records.map((row) => ({ propertyId: row.propertyId, record: recordFromRow(row) }));
+  const all = records.flatMap((row) => {
+    const record = recordFromRow(row);
+    return record ? [{ propertyId: row.propertyId, record }] : [];
+  });
   const shelf = shelfFromRows(cards, containers, around.settings.currency);
   const loaded = cases.flatMap((row) => {
     const property = properties.find((p) => p.id === row.propertyId);
     if (!property) return [];
+    const plan = plans.find((one) => one.propertyId === property.id);
     const history: Record<string, number> = {};
     for (const other of named)
       if (other.propertyId === property.id && other.caseId !== row.id)
@@ -284,13 +297,25 @@ function casesFrom(
         takenBack: takenBack
           .filter((tick) => tick.caseId === row.id)
           .map(({ key, by, at }) => ({ key, by, at: at.toISOString() })),
+        broken: [
+          ...brokenStops(stops.filter((s) => s.caseId === row.id)),
+          ...records.flatMap((r) =>
+            r.propertyId === property.id && !recordFromRow(r)
+              ? [{ what: 'record' as const, name: r.doneOn }]
+              : [],
+          ),
+          ...brokenCards.map((name) => ({ what: 'card' as const, name })),
+          ...(plan && planFromOrNull(plan.body) === null
+            ? [{ what: 'plan' as const, name: property.name }]
+            : []),
+        ],
         facts: factsOf({
           row,
           property,
           history,
           around,
           shelf,
-          plan: plans.find((plan) => plan.propertyId === property.id)?.body ?? null,
+          plan: plan && planFromOrNull(plan.body) ? plan.body : null,
           records: all.filter((r) => r.propertyId === property.id).map((r) => r.record),
           stops: stops.filter((s) => s.caseId === row.id),
           settlements: settlements.filter((s) => s.caseId === row.id),

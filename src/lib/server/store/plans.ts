@@ -21,6 +21,12 @@ const here = (tx: Tx, propertyId: string) =>
 /** A plan as the database gave it back; one of an unknown shape is a fault, not an empty plan. */
 export const planFrom = (body: unknown): Plan => planSchema.parse(body);
 
+/** The same, or null where it cannot be read. */
+export function planFromOrNull(body: unknown): Plan | null {
+  const read = planSchema.safeParse(body);
+  return read.success ? read.data : null;
+}
+
 /** The plan of a property as it stands. */
 export async function planOf(tx: Tx, propertyId: string): Promise<KeptPlan> {
   const [row] = await tx.select().from(t.plans).where(here(tx, propertyId));

@@ -6,6 +6,7 @@ import { parseDay } from '../../core/units';
 import { movementsOf } from '../../core/stock';
 import type { Tx } from '../db/client';
 import * as t from '../db/schema';
+import type { Broken } from './broken';
 import { move } from './movements';
 import { recordFromRow } from './rows';
 
@@ -61,7 +62,11 @@ export async function sentBefore(
   if (!before) return null;
   return before.sendDigest === digestOf(record)
     ? { done: 'as-before', id: before.id }
-    : { done: 'other-content', stands: recordFromRow(before) };
+    : { done: 'other-content', stands: recordFromRow(before) ?? broken() };
+}
+
+function broken(): never {
+  throw new Error('the record that stands cannot be read');
 }
 
 /** What a person said of the work; not what Nimsy added by itself, which may differ a moment later. */
@@ -98,6 +103,8 @@ export interface LoggedRecord {
 /** A page of a list: what stands on it, and by what the next one is asked for; null on the last. */
 export interface Page<T> {
   readonly rows: readonly T[];
+  /** What stands on it and cannot be read. */
+  readonly broken: readonly Broken[];
   readonly next: string | null;
 }
 
@@ -144,12 +151,13 @@ export async function pageOfRecords(
   const shown = rows.slice(0, most);
   const last = rows.length > most ? shown.at(-1)?.record : undefined;
   return {
-    rows: shown.map(({ record, property, corrected }) => ({
-      record: recordFromRow(record),
-      property,
-      propertyId: record.propertyId,
-      corrected,
-    })),
+    rows: shown.flatMap(({ record: row, property, corrected }) => {
+      const record = recordFromRow(row);
+      return record ? [{ record, property, propertyId: row.propertyId, corrected }] : [];
+    }),
+    broken: shown.flatMap(({ record }) =>
+      recordFromRow(record) ? [] : [{ what: 'record' as const, name: record.doneOn }],
+    ),
     next: last ? `${last.doneOn}.${last.loggedOrder}` : null,
   };
 }
@@ -162,5 +170,5 @@ export async function standingSince(tx: Tx, since: string): Promise<ApplicationR
     .where(and(eq(t.records.workspaceId, tx.workspaceId), gte(t.records.doneOn, since)))
     .orderBy(desc(t.records.doneOn), desc(t.records.loggedOrder))
     .limit(500);
-  return standing(rows.map(recordFromRow));
+  return standing(rows.flatMap((row) => recordFromRow(row) ?? []));
 }

@@ -8,23 +8,37 @@ import type { CalendarDay, Unit } from '../../core/units';
 import { readStop } from '../../forms';
 import type * as tables from '../db/schema';
 import { Memory, weightOf } from '../session/remember';
+import type { Broken } from './broken';
 import { grouped } from './grouped';
+import { readBody, type RecordBody } from './record-shape';
 
 type Row<T extends { $inferSelect: unknown }> = T['$inferSelect'];
 
 /** Checked once: a version of a label never changes, and neither does a revision of an answer. */
-const CARDS = new Memory<LabelCard>(48_000_000, weightOf);
+const CARDS = new Memory<{ readonly card: LabelCard | null }>(48_000_000, weightOf);
 const ANSWERS = new Memory<{ readonly body: StopBodies[AnsweredStop] | undefined }>(24_000_000, weightOf);
+
+const BODIES = new Memory<{ readonly body: RecordBody | null }>(32_000_000, weightOf);
 
 type Version = Pick<Row<typeof tables.labels>, 'workspaceId' | 'labelId' | 'version'>;
 const versionKey = ({ workspaceId, labelId, version }: Version): string =>
   `${workspaceId} ${version} ${labelId}`;
 
-export const cardOf = (row: Row<typeof tables.labels>): LabelCard =>
-  CARDS.get(versionKey(row), () => readCard(row.card));
+/** A card as the database gave it back; null where it cannot be read. */
+export const cardOf = (row: Row<typeof tables.labels>): LabelCard | null =>
+  CARDS.get(versionKey(row), () => ({ card: readable(row.card) })).card;
+
+function readable(card: unknown): LabelCard | null {
+  try {
+    return readCard(card);
+  } catch {
+    return null;
+  }
+}
 
 /** A version of a card that was read before. */
-export const knownCard = (version: Version): LabelCard | undefined => CARDS.find(versionKey(version));
+export const knownCard = (version: Version): LabelCard | null | undefined =>
+  CARDS.find(versionKey(version))?.card;
 
 /** Of each label its newest version. */
 export function newestOf<T extends { readonly labelId: string; readonly version: number }>(
@@ -35,9 +49,12 @@ export function newestOf<T extends { readonly labelId: string; readonly version:
   return [...newest.values()];
 }
 
-export function recordFromRow(row: Row<typeof tables.records>): ApplicationRecord {
+/** A record as the database gave it back; null where it cannot be read. A record never changes: it is read once. */
+export function recordFromRow(row: Row<typeof tables.records>): ApplicationRecord | null {
+  const { body } = BODIES.get(`${row.workspaceId} ${row.id}`, () => ({ body: readBody(row.body) }));
+  if (!body) return null;
   return {
-    ...(row.body as Omit<ApplicationRecord, 'id' | 'doneOn' | 'corrects' | 'loggedAt'>),
+    ...body,
     id: row.id,
     doneOn: row.doneOn as CalendarDay,
     corrects: row.corrects,
@@ -79,6 +96,12 @@ export function shelfFromRows(
       .sort((a, b) => ((a.until ?? '9999') < (b.until ?? '9999') ? -1 : 1)),
   }));
 }
+
+/** The answers of a case that are kept and cannot be read. */
+export const brokenStops = (rows: readonly Row<typeof tables.caseStops>[]): Broken[] => {
+  const { stops } = stopsFromRows(rows);
+  return rows.flatMap(({ stop }) => (stop in stops ? [] : [{ what: 'stop' as const, name: stop }]));
+};
 
 export function stopsFromRows(
   rows: readonly Row<typeof tables.caseStops>[],

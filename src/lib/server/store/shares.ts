@@ -118,7 +118,8 @@ export async function sharedRecord(tx: Tx, recordId: string) {
     .select({ id: records.id })
     .from(records)
     .where(and(eq(records.workspaceId, tx.workspaceId), eq(records.corrects, recordId)));
-  return { ...row, record: recordFromRow(row.record), corrected: later !== undefined };
+  const record = recordFromRow(row.record);
+  return record && { ...row, record, corrected: later !== undefined };
 }
 
 export async function numberOfCase(tx: Tx, caseId: string): Promise<number | null> {

@@ -61,7 +61,11 @@ const byName = (a: ShelfEntry, b: ShelfEntry): number => a.label.name.localeComp
 export async function loadShelf(tx: Tx, currency = ''): Promise<ShelfEntry[]> {
   const labels = await newestLabels(tx);
   const containers = await tx.select().from(t.containers).where(eq(t.containers.workspaceId, tx.workspaceId));
-  return shelfFromRows(labels.map(cardOf), containers, currency).sort(byName);
+  return shelfFromRows(
+    labels.flatMap((row) => cardOf(row) ?? []),
+    containers,
+    currency,
+  ).sort(byName);
 }
 
 export interface ShelfRow extends ShelfEntry {
@@ -82,7 +86,11 @@ export async function loadFewOfShelf(tx: Tx, currency = '', most = A_FEW): Promi
     .where(eq(t.containers.workspaceId, tx.workspaceId))
     .groupBy(t.containers.labelId);
   const held = new Map(counts.map(({ labelId, n }) => [labelId, n]));
-  return shelfFromRows(labels.map(cardOf), fromJsonRows(t.containers, rows[0]?.rows ?? []), currency)
+  return shelfFromRows(
+    labels.flatMap((row) => cardOf(row) ?? []),
+    fromJsonRows(t.containers, rows[0]?.rows ?? []),
+    currency,
+  )
     .sort(byName)
     .map((entry) => ({ ...entry, held: held.get(entry.label.id) ?? 0 }));
 }
@@ -113,18 +121,19 @@ export async function pageOfContainers(
     )
     .offset(from)
     .limit(most + 1);
-  const [entry] = shelfFromRows([cardOf(label)], rows.slice(0, most), currency);
+  const card = cardOf(label);
+  const [entry] = card ? shelfFromRows([card], rows.slice(0, most), currency) : [];
   return { rows: entry?.containers ?? [], next: rows.length > most ? from + most : null };
 }
 
 /** Every version of a label, the newest first. */
 export async function cardVersions(tx: Tx, labelId: string): Promise<LabelCard[]> {
   const rows = await tx
-    .select({ card: t.labels.card })
+    .select()
     .from(t.labels)
     .where(and(eq(t.labels.workspaceId, tx.workspaceId), eq(t.labels.labelId, labelId)))
     .orderBy(desc(t.labels.version));
-  return rows.map((row) => readCard(row.card));
+  return rows.flatMap((row) => cardOf(row) ?? []);
 }
 
 /** Adds a label card as a new version; older records keep the version that they were made under. */

@@ -1,6 +1,8 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { randomUUID } from 'node:crypto';
-import { ownPlace, type Answer, type Visitor } from './visit';
+import { sql } from 'drizzle-orm';
+import { connect } from '../db/client';
+import { archiveOf, ownPlace, type Answer, type Visitor } from './visit';
 
 const base = process.env.NIMSY_TEST_URL ?? '';
 
@@ -202,6 +204,42 @@ describe('what nobody types', () => {
     expect(answers.map(({ status }) => status).sort()).toEqual([303, ...Array<number>(7).fill(400)]);
     for (const { status, text } of answers)
       if (status === 400) expect(text).toContain('it was corrected already');
+  });
+
+  it('as kept data that nobody can read breaks no page: it is told, with the way out', async () => {
+    await visitor.post('/cases/1/name?/save', { candidate: 'chafer-grub', stage: '', basedOn: '0' });
+    const owner = connect(process.env.NIMSY_TEST_OWNER ?? '', 1);
+    const mine = sql`(select workspace_id from properties where id = ${ids.property}::uuid)`;
+    await owner.db.execute(
+      sql`update case_stops set body = '{"of": "another version"}', revision = 2 where workspace_id = ${mine} and stop = 'name'`,
+    );
+    await owner.db
+      .execute(sql`insert into records (id, workspace_id, case_id, property_id, done_on, body, logged_at)
+      select gen_random_uuid(), workspace_id, id, property_id, '2027-09-03', '{"product": {"value": 1, "unit": "smidgen"}}', now()
+      from cases where workspace_id = ${mine} and number = 1`);
+    await owner.db.execute(
+      sql`insert into labels (workspace_id, label_id, version, card) select workspace_id, 'torn-card', 1, '{}' from properties where id = ${ids.property}::uuid`,
+    );
+    await owner.close();
+    const page = await visitor.get('/cases/1/mix');
+    expect(page.status).toBe(200);
+    for (const said of [
+      'The answer of Name cannot be read',
+      'An entry of Fri 3 Sep 2027 cannot be read',
+      'The card “torn-card” cannot be read',
+    ])
+      expect(page.text).toContain(said);
+    expect((await visitor.get('/logbook')).text).toContain('An entry of Fri 3 Sep 2027 cannot be read');
+    for (const path of ['/', '/cases', '/shelf', '/emergency', '/mix-together', '/cases/1/log', '/keeping'])
+      expect((await visitor.get(path)).status, path).toBe(200);
+    // The way out: answered again, it is as any other.
+    await visitor.post('/cases/1/name?/save', {
+      candidate: 'chafer-grub',
+      stage: '',
+      basedOn: '2',
+    });
+    expect((await visitor.get('/cases/1/mix')).text).not.toContain('The answer of Name cannot be read');
+    expect((await archiveOf(visitor)).length).toBeGreaterThan(1000);
   });
 
   async function send(path: string, body: string): Promise<Answer> {

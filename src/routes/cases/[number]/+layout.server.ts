@@ -61,6 +61,7 @@ export const load: LayoutServerLoad = async ({ params, locals }) => {
     equipment,
     kept: loaded.kept,
     takenBack: loaded.takenBack,
+    broken: loaded.broken,
     licence: isValidOn(locals.around.licence, loaded.facts.today)
       ? (locals.around.licence?.number ?? '')
       : '',

@@ -8,7 +8,7 @@
   import Halts from '$lib/ui/case/Halts.svelte';
   import Trail from '$lib/ui/case/Trail.svelte';
   import { CaseSheet, setSheet } from '$lib/ui/case/sheet.svelte';
-  import { STOP_NAMES } from '$lib/words';
+  import { brokenText, STOP_NAMES } from '$lib/words';
   import { setToday, setZone } from '$lib/ui/parts/today';
   import { getShow } from '$lib/ui/parts/show';
   import type { LayoutProps } from './$types';
@@ -51,6 +51,11 @@
 <svelte:window {onkeydown} />
 <svelte:head><title>{STOP_NAMES[stop]} · {data.facts.title} · Nimsy</title></svelte:head>
 
+{#if data.broken.length > 0}
+  <div class="broken" role="alert">
+    {#each data.broken as one, i (i)}<p>! {brokenText(one, show)}</p>{/each}
+  </div>
+{/if}
 <div class="case">
   <div class="left">
     <div class="about">
@@ -91,6 +96,15 @@
 </div>
 
 <style>
+  .broken {
+    border-left: 5px solid var(--brick);
+    background: var(--brick-wash);
+    padding: 0.5rem 0.9rem;
+    margin: 0.8rem 1.2rem;
+  }
+  .broken p {
+    margin: 0.2rem 0;
+  }
   .case {
     display: grid;
     grid-template-columns: 236px minmax(0, 1fr) 300px;

@@ -1,11 +1,10 @@
-import { readCard } from '../../../catalog';
 import { and, asc, eq, getTableColumns, sql } from 'drizzle-orm';
 import type { PgColumn, PgTable } from 'drizzle-orm/pg-core';
 import { readSettings } from '../../../forms';
 import type { Tx } from '../../db/client';
 import * as t from '../../db/schema';
 import { grouped } from '../grouped';
-import { recordFromRow } from '../rows';
+import { cardOf, recordFromRow } from '../rows';
 import { presentWorkspace } from '../workspaces';
 import { pictureName, type Content } from './file';
 
@@ -155,8 +154,9 @@ export async function contentOf(tx: Tx): Promise<Whole> {
         }
       : {}),
     // When it was read in here is this workspace's own.
-    records: records.map((row) => recordFromRow({ ...row, importedAt: null })),
-    labels: labels.map((row) => readCard(row.card)),
+    records: records.flatMap((row) => recordFromRow({ ...row, importedAt: null }) ?? []),
+    // What cannot be read goes out with a backup alone.
+    labels: labels.flatMap((row) => cardOf(row) ?? []),
     containers: containers.map(({ id: _i, workspaceId: _w, moved: _m, ...row }) => row),
     ...(changes.length > 0
       ? {
