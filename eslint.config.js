@@ -26,8 +26,9 @@ export default ts.config(
   },
   {
     // Whatever is typed or sent meets a pattern somewhere: one that backtracks once froze the server for hours.
-    plugins: { regexp },
+    files: ['src/**/*.ts'],
     ignores: ['**/*.test.ts'],
+    plugins: { regexp },
     rules: {
       'regexp/no-super-linear-backtracking': ['error', { report: 'potential' }],
       'regexp/no-super-linear-move': ['error', { report: 'potential', ignoreSticky: false }],
