@@ -49,6 +49,9 @@
       grid-template-columns: 1fr;
     }
   }
+  .rule-list {
+    margin: 0.9rem 0;
+  }
   .turn {
     display: flex;
     gap: 1.4rem;

@@ -24,7 +24,16 @@
   ] as const;
   const path = $derived(page.url.pathname);
   const inCase = $derived(/^\/cases\/(\d+)/.exec(path)?.[1] ?? null);
-  const OFFICE = ['/settings', '/customers', '/people', '/outbox', '/keeping', '/account'];
+  const OFFICE = [
+    '/settings',
+    '/customers',
+    '/people',
+    '/outbox',
+    '/events',
+    '/keeping',
+    '/account',
+    '/equipment',
+  ];
   const current = (href: string): boolean =>
     href === '/'
       ? path === '/'

@@ -82,6 +82,11 @@
 <style>
   p {
     max-width: 46rem;
+    margin: 0.3rem 0 0.9rem;
+  }
+  .actions,
+  form {
+    margin-bottom: 1.2rem;
   }
   .codes {
     border: 1px solid var(--petrol);
@@ -98,7 +103,15 @@
     padding: 0.15rem 0;
   }
   .steps {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 1.2rem 3.5rem;
+    list-style: decimal;
     padding-left: 1.4rem;
+    margin-bottom: 1.4rem;
+  }
+  .steps li {
+    padding-left: 0.4rem;
   }
   .picture {
     width: 13rem;

@@ -204,8 +204,8 @@ CREATE TRIGGER movements_never_change BEFORE UPDATE OR DELETE ON stock_movements
 -- Writes down what happened. Without a workspace it belongs to the person alone.
 CREATE FUNCTION note_event(what text, more jsonb, place uuid, who uuid, machine text) RETURNS void
 LANGUAGE sql SECURITY DEFINER SET search_path = public, pg_temp AS $$
-  INSERT INTO events (kind, workspace_id, person_id, person, facts, came_from)
-    VALUES (what, place, who, coalesce((SELECT name FROM people WHERE id = who), ''), more, left(machine, 80))
+  INSERT INTO events (at, kind, workspace_id, person_id, person, facts, came_from)
+    VALUES (house_now(), what, place, who, coalesce((SELECT name FROM people WHERE id = who), ''), more, left(machine, 80))
 $$;
 --> statement-breakpoint
 -- What happened in the workspace of the transaction and to the access of its members, newest first, for its owners.
