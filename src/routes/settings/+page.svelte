@@ -111,11 +111,6 @@
           <Field label="Licence holder" name="licence.holder" value={s.licence.holder} width="16rem" />
           <Field label="Licence number" name="licence.number" value={s.licence.number} width="12rem" />
           <DateField label="Valid until" name="licence.until" value={s.licence.until} />
-          <Tick
-            label="Everybody here needs a second factor to sign in"
-            name="secondFactor"
-            checked={s.secondFactor}
-          />
           <NumberField
             label="Records are kept"
             after="years"
@@ -125,6 +120,13 @@
             hint="as long as your place asks"
           />
         </div>
+
+        <h2 class="section-head">Signing in</h2>
+        <Tick
+          label="Everybody here needs a second factor, a code of the telephone beside the password"
+          name="secondFactor"
+          checked={s.secondFactor}
+        />
 
         <h2 class="section-head">Emergency numbers</h2>
         <p class="soft">

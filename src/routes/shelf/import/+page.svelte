@@ -86,6 +86,11 @@
   .field-input {
     max-width: 26rem;
   }
+  .answer,
+  .soft {
+    margin: 0.3rem 0 0.8rem;
+    max-width: 50rem;
+  }
   .wrong {
     border-left: 5px solid var(--brick);
     background: var(--brick-wash);
