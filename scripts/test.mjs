@@ -54,6 +54,7 @@ async function everything(out, count) {
   await together([
     async () => {
       await check('formatting', ['prettier', '--check', '--log-level', 'warn', '.']);
+      await check('lint', ['eslint', '.']);
       // The build writes the types of the routes anew: read in the midst of it they are missing.
       await built;
       await check('types', ['svelte-check', '--tsconfig', './tsconfig.json', '--output', 'human']);
@@ -61,7 +62,6 @@ async function everything(out, count) {
     async () => {
       await built;
       await vitest('unit', {}, out, count);
-      await check('lint', ['eslint', '.']);
     },
   ]);
   const bank = await openBank();
