@@ -8,7 +8,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { placeOf } from '../../../../scripts/cluster.mjs';
 import { beginAlone, remove, startInstance, type Instance } from '../../../../scripts/instance.mjs';
 import { connect, rowsOf } from '../db/client';
-import { asAccount, Visitor } from './visit';
+import { asAccount, emptyDatabase, Visitor } from './visit';
 
 const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 async function until(done: () => Promise<boolean> | boolean): Promise<void> {
@@ -162,7 +162,10 @@ describe('beyond this machine', () => {
     { timeout: 90_000 },
     async () => {
       const data = mkdtempSync(join(tmpdir(), 'nimsy-net-'));
-      const net = await startInstance({ mode: 'start', data, words: ['--host', '0.0.0.0'] });
+      const net = await startInstance({
+        ...{ mode: 'start' as const, data, words: ['--host', '0.0.0.0'] },
+        env: await emptyDatabase(),
+      });
       const ca = readFileSync(join(data, 'authority', 'ca.crt'), 'utf8');
       const ask = (path: string, body?: Record<string, string>) =>
         new Promise<{ status: number; text: string; cookie: string }>((done, fail) => {
@@ -226,6 +229,7 @@ describe('beyond this machine', () => {
         mode: 'start',
         data,
         words: ['--behind', 'https://nimsy.example'],
+        env: await emptyDatabase(),
       });
       try {
         await until(() => house.said().includes('/welcome?key='));
@@ -256,7 +260,8 @@ describe('beyond this machine', () => {
 
   it('is refused to a household without a password', { timeout: 60_000 }, async () => {
     const data = mkdtempSync(join(tmpdir(), 'nimsy-net-'));
-    const alone = await startInstance({ mode: 'start', data });
+    const env = await emptyDatabase();
+    const alone = await startInstance({ mode: 'start', data, env });
     await beginAlone(alone.url);
     expect((await new Visitor(alone.url).get('/cases')).status).toBe(200);
     process.kill(alone.pid, 'SIGTERM');
@@ -265,7 +270,11 @@ describe('beyond this machine', () => {
       ['--host', '0.0.0.0'],
       ['--behind', 'https://nimsy.example'],
     ]) {
-      const { status, stderr } = nimsy('start', '--data', data, '--port', '4697', ...words);
+      const { status, stderr } = spawnSync(
+        process.execPath,
+        ['scripts/nimsy.mjs', 'start', '--data', data, '--port', '4697', ...words],
+        { encoding: 'utf8', timeout: 60_000, env: { ...process.env, ...env } },
+      );
       expect([status, stderr]).toEqual([1, expect.stringContaining('by one person on this machine')]);
     }
     remove(data);

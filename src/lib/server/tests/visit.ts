@@ -1,3 +1,5 @@
+import { randomUUID } from 'node:crypto';
+import pg from 'pg';
 import yauzl from 'yauzl';
 
 /** A browser without scripts, for tests: one person's cookie, and pages and forms of a running Nimsy. */
@@ -142,3 +144,21 @@ export async function filesIn(archive: Buffer): Promise<Map<string, Buffer>> {
 /** The content of an export, as its JSON file says it. */
 export const contentOfArchive = async <T>(archive: Buffer): Promise<T> =>
   JSON.parse((await filesIn(archive)).get('workspace.json')?.toString('utf8') ?? 'null') as T;
+
+/** An empty database in the cluster of the tests, as a server of real use is told of it: without a cluster of its own. */
+export async function emptyDatabase(): Promise<{ DATABASE_URL: string; DATABASE_OWNER_URL: string }> {
+  const name = `nimsy_empty_${randomUUID().slice(0, 8)}`;
+  const client = new pg.Client({ connectionString: process.env.NIMSY_TEST_SUPER });
+  await client.connect();
+  await client.query(`create database ${name} owner nimsy_owner`);
+  await client.end();
+  const at = (url: string): string => {
+    const address = new URL(url);
+    address.pathname = `/${name}`;
+    return address.href;
+  };
+  return {
+    DATABASE_URL: at(process.env.NIMSY_TEST_DATABASE ?? ''),
+    DATABASE_OWNER_URL: at(process.env.NIMSY_TEST_OWNER ?? ''),
+  };
+}
