@@ -5,9 +5,11 @@ import type { Show } from './show';
 export function eventText(
   kind: string,
   facts: Readonly<Record<string, string | number>>,
-  show: Pick<Show, 'dayText'>,
+  show: Pick<Show, 'dayText' | 'numberText'>,
 ): string {
   const fact = (name: string): string => String(facts[name] ?? '');
+  const records = (): string =>
+    `${show.numberText(Number(facts.records ?? 0))} ${Number(facts.records) === 1 ? 'record' : 'records'}`;
   switch (kind) {
     case 'sign-in':
       return `Signed in${facts.device ? `, with ${fact('device')}` : ''}`;
@@ -58,11 +60,11 @@ export function eventText(
     case 'settings-changed':
       return 'The settings were changed';
     case 'exported':
-      return `An export was taken, of ${fact('records')} records`;
+      return `An export was taken, of ${records()}`;
     case 'imported':
-      return `An export was read in, of ${fact('records')} records`;
+      return `An export was read in, of ${records()}`;
     case 'records-pruned':
-      return `${fact('records')} records of work before ${show.dayText(fact('before') as CalendarDay)} were deleted`;
+      return `${records()} of work before ${show.dayText(fact('before') as CalendarDay)} were deleted`;
     case 'workspace-founded':
       return 'The workspace was founded';
     case 'workspace-removed':

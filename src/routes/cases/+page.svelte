@@ -3,7 +3,7 @@
   import { getShow } from '$lib/ui/parts/show';
   import { getMayChange } from '$lib/ui/parts/may';
   import type { PageProps } from './$types';
-  const { dayText } = getShow();
+  const { dayText, numberText } = getShow();
 
   let { data }: PageProps = $props();
   const may = getMayChange();
@@ -25,7 +25,7 @@
     {#if may()}<a class="button button-main" href={resolve('/cases/new')}>What did you see?</a>{/if}
   </div>
   {#each groups as group (group.name)}
-    <h2 class="section-head">{group.name} <span class="soft small">{group.count}</span></h2>
+    <h2 class="section-head">{group.name} <span class="soft small">{numberText(group.count)}</span></h2>
     {#if group.rows.length === 0}<p class="soft">none</p>{:else}
       <table class="table">
         <thead

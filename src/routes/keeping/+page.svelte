@@ -8,7 +8,7 @@
   import { getZone } from '$lib/ui/parts/today';
   import { getShow } from '$lib/ui/parts/show';
   import type { PageProps } from './$types';
-  const { dayText, instantText } = getShow();
+  const { dayText, instantText, numberText } = getShow();
   const zone = getZone();
 
   let { data, form }: PageProps = $props();
@@ -24,7 +24,9 @@
   const file = $derived(errors.find((e) => e.path === 'file')?.message ?? ended('import'));
   const exportTrouble = $derived(errors.find((e) => e.path === 'export')?.message ?? ended('export'));
   const sizeText = (bytes: number): string =>
-    bytes < 1_000_000 ? `${Math.max(1, Math.round(bytes / 1000))} kB` : `${Math.round(bytes / 1_000_000)} MB`;
+    bytes < 1_000_000
+      ? `${numberText(Math.max(1, Math.round(bytes / 1000)))} kB`
+      : `${numberText(Math.round(bytes / 1_000_000))} MB`;
 </script>
 
 <svelte:head><title>Keeping · Nimsy</title></svelte:head>
@@ -40,7 +42,7 @@
   </p>
   {#if job?.kind === 'export' && job.state === 'done'}
     <p role="status">
-      The archive stands, {job.records}
+      The archive stands, {numberText(job.records)}
       {job.records === 1 ? 'record' : 'records'}.
       <a class="button button-main" href={resolve('/keeping/export/[job]', { job: job.id })} download
         >Save it ({sizeText(job.bytes)})</a
@@ -64,7 +66,7 @@
     <Job id={job.id} {job} />
   {:else if job?.kind === 'import' && job.state === 'done'}
     <p role="status">
-      Read in, with {job.records}
+      Read in, with {numberText(job.records)}
       {job.records === 1 ? 'record' : 'records'}. <a href={resolve('/')}>To Today</a>
     </p>
   {:else if data.empty}
@@ -106,7 +108,7 @@
     </p>
   {:else}
     <p>
-      {data.old}
+      {numberText(data.old)}
       {data.old === 1 ? 'record' : 'records'} of work before {dayText(data.before)} are past the {data.years} years
       that this workspace keeps them. Deleting them cannot be taken back. A note of it stays.
     </p>

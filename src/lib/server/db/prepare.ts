@@ -47,7 +47,7 @@ const RIGHTS: Readonly<Record<string, string>> = {
   settlement_history: 'select, insert',
   sends: 'select, insert, update (answer), delete',
   stock_movements: 'select, insert',
-  jobs: 'select, insert, update (state, doing, done, total, result, stop_asked, ended_at)',
+  jobs: 'select, insert, update (state, doing, done, total, result, stop_asked, heard_at, ended_at)',
   labels: 'select, insert',
   containers: 'select, insert, update, delete',
   stock_changes: 'select, insert',
@@ -74,10 +74,6 @@ export async function migrateTables(ownerUrl: string, migrations: string, appRol
     await db.execute(sql`delete from removed where removed_at < now() - interval '1 day'`);
     await db.execute(sql`delete from sends where at < now() - interval '2 days'`);
     await db.execute(sql`delete from jobs where made_at < now() - interval '2 days'`);
-    // What a server that died was at can be begun again.
-    await db.execute(
-      sql`update jobs set state = 'failed', ended_at = now() where state = 'running' and made_at < now() - interval '6 hours'`,
-    );
   } finally {
     await close();
   }

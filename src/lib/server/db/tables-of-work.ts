@@ -462,6 +462,8 @@ export const jobs = pgTable(
     /** What came of it, or what is wrong with the file, in sentences. */
     result: jsonb('result').$type<Readonly<Record<string, unknown>>>(),
     stopAsked: boolean('stop_asked').notNull().default(false),
+    /** Whoever watches over it says so each second; where nobody does any more, it has ended with its server. */
+    heardAt: moment('heard_at').notNull().defaultNow(),
     madeAt: moment('made_at').notNull().defaultNow(),
     endedAt: moment('ended_at'),
   },

@@ -1,4 +1,4 @@
-import { and, desc, eq, inArray } from 'drizzle-orm';
+import { and, eq } from 'drizzle-orm';
 import type { Tx } from '../db/client';
 import { jobs } from '../db/schema';
 import type { JobKind, JobState } from './kinds';
@@ -13,9 +13,22 @@ export interface Job {
   readonly result: Readonly<Record<string, unknown>>;
 }
 
+/** Of a job that nobody watches over any more: its server died. */
+const SILENT_MS = 90_000;
+const LOST = { trouble: ['The server that was at it ended. Nothing was changed; begin again.'] };
+const isLost = ({ state, heardAt }: typeof jobs.$inferSelect): boolean =>
+  state === 'running' && Date.now() - heardAt.getTime() > SILENT_MS;
+
 const asJob = (row: typeof jobs.$inferSelect): Job => ({
-  ...{ id: row.id, kind: row.kind, state: row.state, doing: row.doing, done: row.done, total: row.total },
-  result: row.result ?? {},
+  ...{
+    id: row.id,
+    kind: row.kind,
+    state: isLost(row) ? 'failed' : row.state,
+    doing: row.doing,
+    done: row.done,
+    total: row.total,
+  },
+  result: isLost(row) ? LOST : (row.result ?? {}),
 });
 
 /** A job of the person, or null. */
@@ -24,19 +37,6 @@ export async function findJob(tx: Tx, personId: string, id: string): Promise<Job
     .select()
     .from(jobs)
     .where(and(eq(jobs.workspaceId, tx.workspaceId), eq(jobs.personId, personId), eq(jobs.id, id)));
-  return row ? asJob(row) : null;
-}
-
-/** The latest job of some kinds that the person began, or null. */
-export async function latestJob(tx: Tx, personId: string, kinds: readonly JobKind[]): Promise<Job | null> {
-  const [row] = await tx
-    .select()
-    .from(jobs)
-    .where(
-      and(eq(jobs.workspaceId, tx.workspaceId), eq(jobs.personId, personId), inArray(jobs.kind, [...kinds])),
-    )
-    .orderBy(desc(jobs.madeAt))
-    .limit(1);
   return row ? asJob(row) : null;
 }
 

@@ -100,7 +100,7 @@ async function follow(
   const late = setTimeout(() => void worker.terminate(), MOST_MS);
   // Somebody may ask for a stop at another server of the same database.
   const asking = setInterval(() => {
-    write({})
+    write({ heardAt: sql`now()` as never })
       .then((stop) => {
         if (stop) {
           stopped = true;

@@ -2,9 +2,6 @@ import { z } from 'zod';
 import { ALL_UNITS, type Unit } from '../../core/units';
 import type { ApplicationRecord } from '../../core/record';
 
-/** The shape of bodies that this version writes, and the highest that it reads. */
-export const RECORD_SHAPE = 1;
-
 const text = z.string();
 const quantity = z.object({ value: z.number(), unit: z.enum(ALL_UNITS as [Unit, ...Unit[]]) });
 

@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { webOf } from '../../../../scripts/bench-large.mjs';
 import { placeOf } from '../../../../scripts/cluster.mjs';
 import { beginAlone, remove, startInstance, type Instance } from '../../../../scripts/instance.mjs';
 import { connect, rowsOf } from '../db/client';
@@ -22,15 +23,6 @@ const alive = (pid: number): boolean => existsSync(`/proc/${pid}`);
 
 const postmaster = (data: string): number =>
   Number(readFileSync(join(placeOf(data), 'postmaster.pid'), 'utf8').split('\n')[0]);
-/** The process that serves, a child of the one that was started. */
-const webOf = (parent: number): number =>
-  Number(
-    readFileSync(`/proc/${parent}/task/${parent}/children`, 'utf8')
-      .trim()
-      .split(' ')
-      .find((pid) => readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('web.mjs')),
-  );
-
 const measure = (length: string, basedOn: string) => ({
   ...{ how: 'tape', unit: 'm', length, width: '9', strip: '0', basedOn },
 });

@@ -142,3 +142,32 @@ describe('the real label beside its card', () => {
     expect((await visitor.get(`${CARD}/files/${id}`)).status).toBe(404);
   });
 });
+
+describe('a file that takes long', () => {
+  // “Stop” once wrote nothing, which the query builder refuses: the work went on to its end.
+  it('says how far it is, is stopped by whoever began it, and leaves nothing behind', async () => {
+    const visitor = await ownPlace(base, 'Stopped Gardens');
+    const rows = Array.from({ length: 60_000 }, (_, n) => `tarnside-liquid,S${n},1000,ml`);
+    const form = new FormData();
+    form.set('stock', new Blob([['label_id,lot,size,unit', ...rows].join('\n')]), 'stock.csv');
+    // As the application's own scripts send it: the answer leads to the page that tells how far it is.
+    const begun = await fetch(`${base}/shelf/import?/stock`, {
+      ...{ method: 'POST', body: form, redirect: 'manual' as const },
+      headers: {
+        ...{ cookie: visitor.cookie, origin: base, accept: 'application/json' },
+        'x-sveltekit-action': 'true',
+      },
+    });
+    const id = /job=([0-9a-f-]{36})/.exec(await begun.text())?.[1] ?? '';
+    expect(id).toHaveLength(36);
+    expect((await (await asAccount(base, 'technician')).send('DELETE', `/jobs/${id}`, {})).status).toBe(404);
+    const told = async () => JSON.parse((await visitor.get(`/jobs/${id}`)).text) as { state: string };
+    expect((await told()).state).toBe('running');
+    expect((await visitor.send('DELETE', `/jobs/${id}`, {})).status).toBe(200);
+    for (let i = 0; i < 100 && (await told()).state === 'running'; i++)
+      await new Promise((done) => setTimeout(done, 100));
+    expect((await told()).state).toBe('stopped');
+    expect((await visitor.get('/shelf/stock')).text).not.toContain('S59999');
+    expect((await visitor.get('/shelf/stock')).text.trim().split('\n')).toHaveLength(1);
+  });
+});

@@ -1,9 +1,11 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
+  import { getShow } from './show';
   import { progressText, shareOf, type JobTold } from './job-state';
 
   /** A long work of the server: how far it is, and the way to stop it. The page is read again once it has ended. */
   let { id, job }: { id: string; job: JobTold } = $props();
+  const { numberText } = getShow();
   const ASK_MS = 900;
   let heard = $state.raw<JobTold | null>(null);
   let stopping = $state(false);
@@ -33,7 +35,7 @@
 </script>
 
 <div class="job" role="status">
-  <p class="figure">{progressText(now)} …</p>
+  <p class="figure">{progressText(now, numberText)} …</p>
   <progress value={share ?? undefined} max="1"
     >{share === null ? '' : `${Math.round(share * 100)} %`}</progress
   >

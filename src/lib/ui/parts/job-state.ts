@@ -6,16 +6,16 @@ export interface JobTold {
   readonly total: number;
 }
 
-/** A sentence of how far it is; whole numbers alone. */
-export function progressText({ doing, done, total }: JobTold): string {
-  const far = total > 0 ? `, ${Math.min(done, total)} of ${total}` : '';
+/** A sentence of how far it is; whole numbers in the manner of the workspace. */
+export function progressText({ doing, done, total }: JobTold, number: (n: number) => string): string {
+  const far = total > 0 ? `, ${number(Math.min(done, total))} of ${number(total)}` : '';
   switch (doing) {
     case 'pictures':
       return `Photographs and files${far}`;
     case 'writing':
-      return `Writing${total > 0 ? ` ${total} cards` : ''}`;
+      return `Writing${total > 0 ? ` ${number(total)} cards` : ''}`;
     case 'reading':
-      return `Reading${total > 0 ? `, ${Math.min(100, Math.round((100 * done) / total))} %` : ' the file'}`;
+      return `Reading${total > 0 ? `, ${number(Math.min(100, Math.round((100 * done) / total)))} %` : ' the file'}`;
     default:
       return 'Beginning';
   }

@@ -1,0 +1,1 @@
+ALTER TABLE "jobs" ADD COLUMN "heard_at" timestamp with time zone DEFAULT now() NOT NULL;
