@@ -8,7 +8,7 @@
 </script>
 
 <svelte:head><title>Is it you? · Nimsy</title></svelte:head>
-<div class="page narrow">
+<div class="page">
   <h1>Is it you?</h1>
   <p>
     What you are about to do cannot be undone by everybody. Type your password once more; for a quarter of an
@@ -27,7 +27,8 @@
 </div>
 
 <style>
-  .narrow {
+  p {
     max-width: 40rem;
+    margin: 0.3rem 0 1rem;
   }
 </style>

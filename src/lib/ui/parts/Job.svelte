@@ -62,6 +62,18 @@
   progress {
     flex: 1 1 12rem;
     height: 0.8rem;
-    accent-color: var(--petrol);
+    appearance: none;
+    border: 1px solid var(--edge);
+    background: var(--water-deep);
+    color: var(--petrol);
+  }
+  progress::-webkit-progress-bar {
+    background: transparent;
+  }
+  progress::-webkit-progress-value {
+    background: var(--petrol);
+  }
+  progress::-moz-progress-bar {
+    background: var(--petrol);
   }
 </style>

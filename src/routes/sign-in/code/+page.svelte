@@ -7,7 +7,7 @@
 </script>
 
 <svelte:head><title>Code · Nimsy</title></svelte:head>
-<div class="page narrow">
+<div class="page">
   <h1>The code, too</h1>
   <p>
     Type the six digits that your authenticator shows now. Without it, one of the codes that you keep does as
@@ -25,7 +25,8 @@
 </div>
 
 <style>
-  .narrow {
+  p {
     max-width: 40rem;
+    margin: 0.3rem 0 1rem;
   }
 </style>
