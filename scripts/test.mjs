@@ -57,7 +57,7 @@ async function everything(out, count) {
       await check('lint', ['eslint', '.']);
       // The build writes the types of the routes anew: read in the midst of it they are missing.
       await built;
-      await check('types', ['svelte-check', '--tsconfig', './tsconfig.json', '--output', 'human']);
+      await check('types', ['svelte-check', '--tsgo', '--tsconfig', './tsconfig.json', '--output', 'human']);
     },
     async () => {
       await built;

@@ -18,6 +18,17 @@ async function post(path: string, fields: Record<string, string>): Promise<{ sta
   return { status: response.status, text: await response.text() };
 }
 
+/** What a page with scripts sends: the answer comes without the page around it. */
+async function postAlone(path: string, fields: Record<string, string>) {
+  const response = await fetch(base + path, {
+    method: 'POST',
+    headers: { origin: base, accept: 'application/json', 'x-sveltekit-action': 'true', cookie },
+    body: new URLSearchParams(fields),
+  });
+  const text = await response.text();
+  return { status: (JSON.parse(text) as { status: number }).status, text };
+}
+
 /** Everything that is kept, as one digest. */
 async function digest(): Promise<string> {
   const tables = [
@@ -296,12 +307,16 @@ const FORMS: readonly Form[] = [
 ];
 
 describe('bad input', () => {
+  let before: string | undefined;
   for (const form of FORMS)
     for (const [field, values] of Object.entries(form.bad))
       it(`in ${field} of ${form.path} is answered with what is wrong, and changes nothing`, async () => {
-        const before = await digest();
-        for (const value of values) {
-          const { status, text } = await post(form.path, { ...form.good, [field]: value });
+        // What one of them leaves is what the next one finds.
+        before ??= await digest();
+        for (const [i, value] of values.entries()) {
+          // One is drawn into its page again; the others say the same without it.
+          const send = i === 0 ? post : postAlone;
+          const { status, text } = await send(form.path, { ...form.good, [field]: value });
           const shown = value.length > 60 ? `${value.slice(0, 20)}… (${value.length})` : value;
           expect(status, shown).toBe(400);
           expect(/<script>alert|\bat file:|node_modules|PostgresError|drizzle/.test(text), shown).toBe(false);

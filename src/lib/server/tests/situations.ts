@@ -10,7 +10,7 @@ import type { CaseFacts, MixBody, StopBodies } from '../../core/case';
 /**
  * Situations in which advice could hurt somebody, each told as it happens and tried over the whole case. docs/safety.md
  * lists them with what Nimsy does; this file and that page are held together by `situations.test.ts`, and
- * `situations.server.test.ts` walks the nine stops of each on a running server.
+ * `situations.server.test.ts` walks the nine stops of one of each kind on a running server.
  */
 export interface Situation {
   readonly told: string;
