@@ -206,10 +206,14 @@ export function runningPort(dir) {
   return pid && port && isPostgresOn(Number(pid), dir) ? Number(port) : null;
 }
 
-/** A number that another program now has would keep PostgreSQL from starting. @param {string} dir */
+/**
+ * A number that another program now has would keep PostgreSQL from starting, and so would no number at all: a start on a
+ * full disk leaves an empty file. @param {string} dir
+ */
 function dropStalePidFile(dir) {
   const [pid] = pidFile(dir);
-  if (pid && !isPostgresOn(Number(pid), dir)) rmSync(join(dir, 'postmaster.pid'), { force: true });
+  if (pid !== undefined && !isPostgresOn(Number(pid), dir))
+    rmSync(join(dir, 'postmaster.pid'), { force: true });
 }
 
 /** @param {number} pid @param {string} dir */

@@ -23,6 +23,15 @@ declare global {
       who: Who;
       /** Runs work in a transaction of the asker's workspace; a viewer's transaction cannot write. */
       inWorkspace: <T>(work: (tx: Tx) => Promise<T>) => Promise<T>;
+      /**
+       * The same for what a page shows, as long as nothing of the workspace changed since it was read: see
+       * `session/kept-answers.ts`. `what` holds all of the address that the answer depends on; nobody changes the answer.
+       */
+      kept: <T>(
+        what: string,
+        read: (tx: Tx) => Promise<T>,
+        weigh?: (answer: NonNullable<T>) => number,
+      ) => Promise<T>;
       /** The asker's present, and where weather comes from. */
       around: Surroundings;
     }

@@ -9,6 +9,8 @@ import { localDay } from '$lib/server/session/clock';
 import { COOKIE } from '$lib/server/session/cookie';
 import { deviceOf } from '$lib/server/session/browser';
 import { securityHeaders } from '$lib/server/session/headers';
+import { answerAt } from '$lib/server/session/kept-answers';
+import { weightOf } from '$lib/server/session/remember';
 import { addressRefusal, sizeRefusal } from '$lib/server/session/bodies';
 import { whoIsAsking, type Asking, type Who } from '$lib/server/session/who';
 import { isAway } from '$lib/server/db/away';
@@ -88,6 +90,11 @@ const handleAsked: Handle = async ({ event, resolve }) => {
         ? withWorkspace(db, workspaceId, work, { personId: who?.person.id ?? '', from })
         : readWorkspace(db, workspaceId, work);
     },
+    // After a change the revision is another one, and only the next request hears of it.
+    kept: (what, read, weigh = weightOf) =>
+      changes || !who
+        ? event.locals.inWorkspace(read)
+        : answerAt({ who, around: event.locals.around }, what, () => event.locals.inWorkspace(read), weigh),
     around: {
       now: house.now(),
       today: localDay(house.now(), zone),

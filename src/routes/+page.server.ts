@@ -7,21 +7,20 @@ import { loadFewOfShelf } from '$lib/server/store/shelf';
 import { pageOfProperties } from '$lib/server/store/properties';
 import { localHour } from '$lib/server/session/clock';
 import { showIn, STOP_NAMES, trailText } from '$lib/words';
+import type { Tx } from '$lib/server/db/client';
 import type { PageServerLoad } from './$types';
-
-/** The zone of the firm's own day is that of its settings, or of its first property. */
 
 /** Of each label the containers that end first. */
 const ON_TODAY = 6;
 
-export const load: PageServerLoad = async ({ locals }) => {
-  const { cases, shelf, open, properties, tools } = await locals.inWorkspace(async (tx) => ({
-    cases: await loadOpenCases(tx, locals.around),
-    shelf: await loadFewOfShelf(tx, locals.around.settings.currency, ON_TODAY),
-    open: (await countAllCases(tx)).open,
-    properties: (await pageOfProperties(tx, { after: null, most: 1 })).rows,
-    tools: await listEquipment(tx),
-  }));
+export const load: PageServerLoad = ({ locals }) => locals.kept('today', (tx) => todayOf(tx, locals));
+
+async function todayOf(tx: Tx, locals: App.Locals) {
+  const cases = await loadOpenCases(tx, locals.around);
+  const shelf = await loadFewOfShelf(tx, locals.around.settings.currency, ON_TODAY);
+  const { open } = await countAllCases(tx);
+  const properties = (await pageOfProperties(tx, { after: null, most: 1 })).rows;
+  const tools = await listEquipment(tx);
   const { settings } = locals.around;
   const show = showIn(settings);
   const { zone, today } = locals.around;
@@ -74,4 +73,4 @@ export const load: PageServerLoad = async ({ locals }) => {
       })),
     ),
   };
-};
+}

@@ -6,7 +6,7 @@ const A_PAGE = 50;
 
 export const load: PageServerLoad = async ({ locals, url }) => {
   const below = (name: string) => numberIn(url.searchParams.get(name) ?? undefined);
-  return locals.inWorkspace(async (tx) => {
+  return locals.kept(`cases ${below('open')} ${below('closed')}`, async (tx) => {
     const { open, all } = await countAllCases(tx);
     return {
       open: await pageOfCases(tx, { open: true, below: below('open'), most: A_PAGE }),

@@ -7,7 +7,7 @@ import { addEquipment, listEquipment } from '$lib/server/store/equipment';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => ({
-  equipment: (await locals.inWorkspace(listEquipment)).map((tool) => ({
+  equipment: (await locals.kept('equipment', listEquipment)).map((tool) => ({
     ...tool,
     due: dueOn(tool.kind, tool.calibratedOn, tool.dueDays),
   })),

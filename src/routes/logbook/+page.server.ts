@@ -5,6 +5,8 @@ const A_PAGE = 50;
 
 export const load: PageServerLoad = async ({ locals, url }) => {
   const after = url.searchParams.get('after');
-  const { rows, next, broken } = await locals.inWorkspace((tx) => pageOfRecords(tx, { after, most: A_PAGE }));
+  const { rows, next, broken } = await locals.kept(`logbook ${after}`, (tx) =>
+    pageOfRecords(tx, { after, most: A_PAGE }),
+  );
   return { records: rows, next, broken, first: after === null, today: locals.around.today };
 };

@@ -2,7 +2,7 @@ import { agendaOf, assess, type CaseFacts } from '$lib/core/case';
 import { restGoesOnto } from '$lib/core/safety';
 import { targetFor } from '$lib/core/site';
 import { quantity, valueIn } from '$lib/core/units';
-import { loadOpenCases } from '$lib/server/store/cases';
+import { loadOpenCases, type LoadedCase } from '$lib/server/store/cases';
 import { listEquipment } from '$lib/server/store/equipment';
 import type { PageServerLoad } from './$types';
 
@@ -48,11 +48,12 @@ function jobOf(facts: CaseFacts) {
   ];
 }
 
-export const load: PageServerLoad = async ({ locals }) => {
-  const { cases, tools } = await locals.inWorkspace(async (tx) => ({
-    cases: await loadOpenCases(tx, locals.around),
-    tools: await listEquipment(tx),
-  }));
+export const load: PageServerLoad = ({ locals }) =>
+  locals.kept('mix together', async (tx) =>
+    together(await loadOpenCases(tx, locals.around), await listEquipment(tx)),
+  );
+
+function together(cases: readonly LoadedCase[], tools: Awaited<ReturnType<typeof listEquipment>>) {
   const jobs = cases.flatMap(({ facts }) => jobOf(facts));
   const mixes = new Map<string, (typeof jobs)[number][]>();
   for (const job of jobs) {
@@ -67,4 +68,4 @@ export const load: PageServerLoad = async ({ locals }) => {
       .filter(({ kind }) => kind === 'tank')
       .map(({ name, size, unit, undrawn }) => ({ name, size, unit, undrawn })),
   };
-};
+}

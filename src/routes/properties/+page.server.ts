@@ -6,14 +6,15 @@ const A_PAGE = 100;
 
 export const load: PageServerLoad = async ({ locals, url }) => {
   const after = url.searchParams.get('after');
-  const { page, counts } = await locals.inWorkspace(async (tx) => {
+  const { page, counts } = await locals.kept(`properties ${after}`, async (tx) => {
     const page = await pageOfProperties(tx, { after, most: A_PAGE });
     const rows = await countCases(
       tx,
       page.rows.map(({ id }) => id),
     );
-    return { page, counts: new Map(rows.map((row) => [row.propertyId, row])) };
+    return { page, counts: rows };
   });
+  const of = (id: string) => counts.find((row) => row.propertyId === id);
   return {
     next: page.next,
     first: after === null,
@@ -22,8 +23,8 @@ export const load: PageServerLoad = async ({ locals, url }) => {
       name,
       address,
       note,
-      open: counts.get(id)?.open ?? 0,
-      closed: counts.get(id)?.closed ?? 0,
+      open: of(id)?.open ?? 0,
+      closed: of(id)?.closed ?? 0,
     })),
   };
 };

@@ -5,6 +5,6 @@ import type { PageServerLoad } from './$types';
 const ON_THE_SHELF = 5;
 
 export const load: PageServerLoad = async ({ locals }) => ({
-  shelf: await locals.inWorkspace((tx) => loadFewOfShelf(tx, '', ON_THE_SHELF)),
+  shelf: await locals.kept('shelf', (tx) => loadFewOfShelf(tx, '', ON_THE_SHELF)),
   today: locals.around.today,
 });

@@ -82,7 +82,7 @@ export async function migrateTables(ownerUrl: string, migrations: string, appRol
 /** What the procedures of the owner use among themselves. */
 const OF_THE_OWNER = [
   ...['best_membership', 'owns_here', 'export_of_now', 'house_now'],
-  ...['record_is_taken', 'tick_leaves_a_trace'],
+  ...['record_is_taken', 'tick_leaves_a_trace', 'count_change'],
 ];
 
 async function grantRights(db: Database, appRole: string): Promise<void> {

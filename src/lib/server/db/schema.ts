@@ -6,6 +6,7 @@ export {
   attempts,
   tombstones,
   workspaces,
+  workspaceRevisions,
   memberships,
   invitations,
   sharedLinks,

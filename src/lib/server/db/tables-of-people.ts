@@ -2,6 +2,7 @@ import type { Licence } from '../../core/premises';
 import { sql } from 'drizzle-orm';
 import {
   bigint,
+  smallint,
   boolean,
   check,
   date,
@@ -169,6 +170,20 @@ export const workspaceId = () =>
   uuid('workspace_id')
     .notNull()
     .references(() => workspaces.id);
+/**
+ * Counts the changes of a workspace's data, each transaction once, as it is closed (0019). What was read at a revision is
+ * still so while the revision is the same, in whatever process.
+ */
+export const workspaceRevisions = pgTable('workspace_revisions', {
+  workspaceId: uuid('workspace_id')
+    .primaryKey()
+    .references(() => workspaces.id, { onDelete: 'cascade' }),
+  revision: bigint('revision', { mode: 'number' }).notNull(),
+});
+
+/** The version of the shape that a JSON body beside it was written in: see `store/body-versions.ts`. */
+export const bodyVersion = () => smallint('body_version').notNull().default(1);
+
 export const id = () => uuid('id').primaryKey().defaultRandom();
 
 export const memberships = pgTable(

@@ -10,7 +10,7 @@ import {
   text,
   uuid,
 } from 'drizzle-orm/pg-core';
-import { moment, workspaces } from './tables-of-people';
+import { bodyVersion, moment, workspaces } from './tables-of-people';
 import { properties } from './tables-of-work';
 
 const bytes = customType<{ data: Buffer }>({ dataType: () => 'bytea' });
@@ -28,6 +28,7 @@ export const plans = pgTable(
     ...ofProperty(),
     revision: integer('revision').notNull(),
     body: jsonb('body').notNull(),
+    bodyVersion: bodyVersion(),
     savedAt: moment('saved_at').notNull(),
     savedBy: text('saved_by').notNull(),
   },
@@ -48,6 +49,7 @@ export const planDays = pgTable(
     day: date('day', { mode: 'string' }).notNull(),
     revision: integer('revision').notNull(),
     body: jsonb('body').notNull(),
+    bodyVersion: bodyVersion(),
   },
   (t) => [
     primaryKey({ columns: [t.workspaceId, t.propertyId, t.day] }),

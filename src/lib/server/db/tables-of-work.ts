@@ -18,7 +18,7 @@ import {
   uuid,
 } from 'drizzle-orm/pg-core';
 import { CALIBRATION_KINDS, EQUIPMENT_KINDS, type Reading } from '../../core/calibrate';
-import { id, moment, workspaceId, workspaces } from './tables-of-people';
+import { bodyVersion, id, moment, workspaceId, workspaces } from './tables-of-people';
 
 /** For whom a firm works. */
 export const customers = pgTable(
@@ -101,6 +101,7 @@ export const caseStops = pgTable(
     caseId: uuid('case_id').notNull(),
     stop: text('stop').notNull(),
     body: jsonb('body').notNull(),
+    bodyVersion: bodyVersion(),
     revision: integer('revision').notNull(),
     upstream: jsonb('upstream').notNull(),
     savedAt: moment('saved_at').notNull(),
@@ -121,6 +122,7 @@ export const caseStopHistory = pgTable(
     stop: text('stop').notNull(),
     revision: integer('revision').notNull(),
     body: jsonb('body').notNull(),
+    bodyVersion: bodyVersion(),
     savedAt: moment('saved_at').notNull(),
     savedBy: text('saved_by').notNull(),
   },
@@ -184,6 +186,7 @@ export const records = pgTable(
     doneOn: date('done_on', { mode: 'string' }).notNull(),
     corrects: uuid('corrects'),
     body: jsonb('body').notNull(),
+    bodyVersion: bodyVersion(),
     /** By the database's clock, whatever the application says. */
     loggedAt: moment('logged_at').notNull(),
     /** The order in which the database took them: the chain of records will follow it. */
@@ -262,6 +265,7 @@ export const labels = pgTable(
     labelId: text('label_id').notNull(),
     version: integer('version').notNull(),
     card: jsonb('card').notNull(),
+    bodyVersion: bodyVersion(),
   },
   (t) => [primaryKey({ columns: [t.workspaceId, t.labelId, t.version] })],
 );

@@ -37,6 +37,8 @@ export interface Who {
   /** As it is kept; parsed by whoever needs it. */
   readonly settings: unknown;
   readonly settingsRevision: number;
+  /** Counts the changes of the workspace's data; as it stood before anything else was read. */
+  readonly revision: number;
   /** The zone of the first property that was entered; null where there is none. */
   readonly zone: string | null;
 }
@@ -63,6 +65,7 @@ interface Answer extends Record<string, unknown> {
     readonly licence: Licence | null;
     readonly settings: unknown;
     readonly settingsRevision: number;
+    readonly revision: number;
     readonly zone: string | null;
   } | null;
 }
@@ -102,6 +105,7 @@ export async function whoIsAsking(db: Database, token: string | undefined, still
             licence: workspace.licence,
             settings: workspace.settings,
             settingsRevision: workspace.settingsRevision,
+            revision: workspace.revision,
             zone: workspace.zone,
           }
         : null,

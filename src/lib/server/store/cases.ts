@@ -12,6 +12,7 @@ import {
 import type { CaseFacts } from '../../core/case';
 import { fitsSite, type LabelCard } from '../../core/labels';
 import type { ShelfEntry } from '../../core/choose';
+import type { Plan } from '../../core/plan';
 import type { ApplicationRecord } from '../../core/record';
 import type { CalendarDay } from '../../core/units';
 import type { Settings } from '../../forms';
@@ -23,7 +24,7 @@ import { localDay, localHour } from '../session/clock';
 import { Memory } from '../session/remember';
 import { groundOf } from './ground';
 import type { Broken } from './broken';
-import { planFrom, planFromOrNull } from './plans';
+import { planFromOrNull } from './plans';
 import { containersFor } from './shelf';
 import {
   brokenStops,
@@ -282,6 +283,7 @@ function casesFrom(
     const property = properties.find((p) => p.id === row.propertyId);
     if (!property) return [];
     const plan = plans.find((one) => one.propertyId === property.id);
+    const drawn = plan ? planFromOrNull(plan) : null;
     const history: Record<string, number> = {};
     for (const other of named)
       if (other.propertyId === property.id && other.caseId !== row.id)
@@ -305,9 +307,7 @@ function casesFrom(
               : [],
           ),
           ...brokenCards.map((name) => ({ what: 'card' as const, name })),
-          ...(plan && planFromOrNull(plan.body) === null
-            ? [{ what: 'plan' as const, name: property.name }]
-            : []),
+          ...(plan && drawn === null ? [{ what: 'plan' as const, name: property.name }] : []),
         ],
         facts: factsOf({
           row,
@@ -315,7 +315,7 @@ function casesFrom(
           history,
           around,
           shelf,
-          plan: plan && planFromOrNull(plan.body) ? plan.body : null,
+          plan: drawn,
           records: all.filter((r) => r.propertyId === property.id).map((r) => r.record),
           stops: stops.filter((s) => s.caseId === row.id),
           settlements: settlements.filter((s) => s.caseId === row.id),
@@ -327,9 +327,9 @@ function casesFrom(
 }
 
 /** What is drawn on a plan counts by itself, whatever was answered. */
-function drawnOn(plan: unknown): Premises['answers'] {
+function drawnOn(plan: Plan | null): Premises['answers'] {
   if (plan === null) return {};
-  const kinds = new Set(planFrom(plan as never).zones.map((zone) => zone.kind));
+  const kinds = new Set(plan.zones.map((zone) => zone.kind));
   return {
     ...(kinds.has('edible-bed') ? { edibles: 'yes' } : {}),
     ...(kinds.has('play') ? { playArea: 'yes' } : {}),
@@ -342,7 +342,7 @@ function factsOf(known: {
   history: Record<string, number>;
   around: Surroundings;
   shelf: ShelfEntry[];
-  plan: unknown;
+  plan: Plan | null;
   records: ApplicationRecord[];
   stops: (typeof t.caseStops.$inferSelect)[];
   settlements: (typeof t.settlements.$inferSelect)[];
@@ -374,11 +374,7 @@ function factsOf(known: {
     ...stopsFromRows(known.stops),
     settled: settledFromRows(known.settlements),
     records: known.records,
-    ground: groundOf(
-      known.plan === null ? null : planFrom(known.plan),
-      stopsFromRows(known.stops).stops.measure,
-      known.records,
-    ),
+    ground: groundOf(known.plan, stopsFromRows(known.stops).stops.measure, known.records),
     ...shelfFor(known.shelf, stopsFromRows(known.stops).stops, known.records),
     forecast: around.weather.forecast(property, nowHour),
     rules: around.settings.rules,

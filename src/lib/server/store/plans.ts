@@ -4,7 +4,13 @@ import { planSchema } from '../../forms/plan';
 import { parseDay } from '../../core/units';
 import type { Tx } from '../db/client';
 import * as t from '../db/schema';
+import { bodyNow } from './body-versions';
 import type { Picture } from '../outside/pictures';
+
+interface KeptBody {
+  readonly body: unknown;
+  readonly bodyVersion: number;
+}
 
 export interface KeptPlan {
   readonly plan: Plan;
@@ -19,11 +25,12 @@ const here = (tx: Tx, propertyId: string) =>
   and(eq(t.plans.workspaceId, tx.workspaceId), eq(t.plans.propertyId, propertyId));
 
 /** A plan as the database gave it back; one of an unknown shape is a fault, not an empty plan. */
-export const planFrom = (body: unknown): Plan => planSchema.parse(body);
+export const planFrom = ({ body, bodyVersion }: KeptBody): Plan =>
+  planSchema.parse(bodyNow('plan', bodyVersion, body));
 
 /** The same, or null where it cannot be read. */
-export function planFromOrNull(body: unknown): Plan | null {
-  const read = planSchema.safeParse(body);
+export function planFromOrNull({ body, bodyVersion }: KeptBody): Plan | null {
+  const read = planSchema.safeParse(bodyNow('plan', bodyVersion, body));
   return read.success ? read.data : null;
 }
 
@@ -31,7 +38,7 @@ export function planFromOrNull(body: unknown): Plan | null {
 export async function planOf(tx: Tx, propertyId: string): Promise<KeptPlan> {
   const [row] = await tx.select().from(t.plans).where(here(tx, propertyId));
   return row
-    ? { plan: planFrom(row.body), revision: row.revision, savedBy: row.savedBy, savedAt: row.savedAt }
+    ? { plan: planFrom(row), revision: row.revision, savedBy: row.savedBy, savedAt: row.savedAt }
     : { plan: EMPTY_PLAN, revision: 0, savedBy: '', savedAt: null };
 }
 
@@ -39,7 +46,7 @@ export async function planOf(tx: Tx, propertyId: string): Promise<KeptPlan> {
 export async function planOn(tx: Tx, propertyId: string, day: string): Promise<Plan | null> {
   if (parseDay(day) === null) return null;
   const [row] = await tx
-    .select({ body: t.planDays.body })
+    .select({ body: t.planDays.body, bodyVersion: t.planDays.bodyVersion })
     .from(t.planDays)
     .where(
       and(
@@ -50,7 +57,7 @@ export async function planOn(tx: Tx, propertyId: string, day: string): Promise<P
     )
     .orderBy(desc(t.planDays.day))
     .limit(1);
-  return row ? planFrom(row.body) : null;
+  return row ? planFrom(row) : null;
 }
 
 /** The days on which the plan was changed, oldest first. */

@@ -8,6 +8,7 @@ import type { CalendarDay, Unit } from '../../core/units';
 import { readStop } from '../../forms';
 import type * as tables from '../db/schema';
 import { Memory, weightOf } from '../session/remember';
+import { bodyNow } from './body-versions';
 import type { Broken } from './broken';
 import { grouped } from './grouped';
 import { readBody, type RecordBody } from './record-shape';
@@ -26,7 +27,7 @@ const versionKey = ({ workspaceId, labelId, version }: Version): string =>
 
 /** A card as the database gave it back; null where it cannot be read. */
 export const cardOf = (row: Row<typeof tables.labels>): LabelCard | null =>
-  CARDS.get(versionKey(row), () => ({ card: readable(row.card) })).card;
+  CARDS.get(versionKey(row), () => ({ card: readable(bodyNow('card', row.bodyVersion, row.card)) })).card;
 
 function readable(card: unknown): LabelCard | null {
   try {
@@ -51,7 +52,9 @@ export function newestOf<T extends { readonly labelId: string; readonly version:
 
 /** A record as the database gave it back; null where it cannot be read. A record never changes: it is read once. */
 export function recordFromRow(row: Row<typeof tables.records>): ApplicationRecord | null {
-  const { body } = BODIES.get(`${row.workspaceId} ${row.id}`, () => ({ body: readBody(row.body) }));
+  const { body } = BODIES.get(`${row.workspaceId} ${row.id}`, () => ({
+    body: readBody(bodyNow('record', row.bodyVersion, row.body)),
+  }));
   if (!body) return null;
   return {
     ...body,
@@ -111,7 +114,7 @@ export function stopsFromRows(
   for (const row of rows) {
     const stop = row.stop as AnsweredStop;
     const { body } = ANSWERS.get(`${row.workspaceId} ${row.caseId} ${stop} ${row.revision}`, () => ({
-      body: readStop(stop, row.body),
+      body: readStop(stop, bodyNow('stop', row.bodyVersion, row.body)),
     }));
     if (body === undefined) continue;
     stops[stop] = body;

@@ -1,9 +1,20 @@
+import { spawnSync } from 'node:child_process';
 import { createHash, randomUUID } from 'node:crypto';
-import { existsSync, mkdtempSync, readFileSync } from 'node:fs';
+import {
+  closeSync,
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  openSync,
+  readFileSync,
+  rmSync,
+  writeSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { Worker } from 'node:worker_threads';
 import { join } from 'node:path';
 import { sql } from 'drizzle-orm';
+import pg from 'pg';
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { placeOf } from '../../../../scripts/cluster.mjs';
@@ -277,4 +288,65 @@ describe('killed ten times while people write', () => {
     expect(acknowledged.filter((name) => counts.get(name) !== 1)).toEqual([]);
     expect(rows.filter(({ n }) => n !== 1)).toEqual([]);
   });
+});
+
+describe('a full disk', () => {
+  it(
+    'is told with each save that nothing was saved; once there is room it goes on, and nothing is lost',
+    { timeout: 300_000 },
+    async (context) => {
+      const disk = mkdtempSync(join(tmpdir(), 'nimsy-disk-'));
+      const mount = spawnSync('mount', ['-t', 'tmpfs', '-o', 'size=300m,mode=755', 'tmpfs', disk]);
+      if (mount.status !== 0) context.skip('this machine lets nobody mount a small disk');
+      let instance: Instance | undefined;
+      try {
+        const data = join(disk, 'data');
+        mkdirSync(data, { mode: 0o755 });
+        instance = await startInstance({ data, words: ['--still'] });
+        const boss = await asAccount(instance.url, 'owner');
+        const save = async (name: string) =>
+          (await boss.post('/customers', { name, language: 'English', sendKey: randomUUID() })).status;
+        expect(await save('Before it was full.')).toBe(303);
+        expect(postmaster(data), 'the database stands on that disk').toBeGreaterThan(0);
+        // All that is free is taken, then what the database had set aside for its log.
+        const ballast = join(disk, 'ballast');
+        const file = openSync(ballast, 'w');
+        const block = Buffer.alloc(65_536);
+        expect(() => {
+          for (;;) writeSync(file, block);
+        }).toThrow('ENOSPC');
+        closeSync(file);
+        const superuser = new pg.Client({ connectionString: instance.superUrl });
+        superuser.on('error', () => undefined);
+        await superuser.connect();
+        await expect(
+          (async () => {
+            for (;;)
+              await superuser.query(`select pg_logical_emit_message(false, 'x', repeat('y', 1000000))`);
+          })(),
+        ).rejects.toThrow();
+        for (let n = 0; n < 20; n++) {
+          const { status, text } = await boss.post('/customers', {
+            name: `While full ${n}.`,
+            language: 'English',
+          });
+          expect([status, text]).toEqual([503, expect.stringContaining('Nothing was saved')]);
+          await pause(100);
+        }
+        rmSync(ballast);
+        let tries = 0;
+        while ((await save('After it was full.')) !== 303 && ++tries < 120) await pause(500);
+        const owner = connect(instance.ownerUrl, 1);
+        const names = await rowsOf<{ name: string }>(
+          owner.db,
+          sql`select name from customers where name like '% full%' order by name`,
+        );
+        await owner.close();
+        expect(names.map(({ name }) => name)).toEqual(['After it was full.', 'Before it was full.']);
+      } finally {
+        await instance?.stop();
+        spawnSync('umount', [disk]);
+      }
+    },
+  );
 });

@@ -46,10 +46,16 @@ function parcelOf(facts: CaseFacts): ReturnType<typeof pack> {
   return parcel;
 }
 
+/** The facts, what follows from them, and the text that is sent. */
+const weightOfCase = ({ loaded }: NonNullable<Awaited<ReturnType<typeof loadCase>>>): number =>
+  6 * parcelOf(loaded.facts).text.length;
+
 export const load: LayoutServerLoad = async ({ params, locals }) => {
   const number = numberIn(params.number);
   const found =
-    number === null ? null : await locals.inWorkspace((tx) => loadCase(tx, number, locals.around));
+    number === null
+      ? null
+      : await locals.kept(`case ${number}`, (tx) => loadCase(tx, number, locals.around), weightOfCase);
   if (!found) error(404, 'There is no such case.');
   const { loaded, equipment } = found;
   return {

@@ -23,16 +23,17 @@ import type { Actions, PageServerLoad } from './$types';
 
 /** A card, in its newest version or in the one that a record was made under. */
 export const load: PageServerLoad = async ({ locals, params, url }) => {
-  const { versions, held, files, changes } = await locals.inWorkspace(async (tx) => ({
-    versions: await cardVersions(tx, params.label),
-    held: await pageOfContainers(tx, params.label, {
-      from: numberIn(url.searchParams.get('from') ?? undefined) ?? 0,
-      most: A_FEW,
-      currency: locals.around.settings.currency,
+  const from = numberIn(url.searchParams.get('from') ?? undefined) ?? 0;
+  const { currency } = locals.around.settings;
+  const { versions, held, files, changes } = await locals.kept(
+    `label ${params.label} ${from}`,
+    async (tx) => ({
+      versions: await cardVersions(tx, params.label),
+      held: await pageOfContainers(tx, params.label, { from, most: A_FEW, currency }),
+      files: await labelFiles(tx, params.label),
+      changes: await stockChanges(tx, params.label),
     }),
-    files: await labelFiles(tx, params.label),
-    changes: await stockChanges(tx, params.label),
-  }));
+  );
   const wanted = Number(url.searchParams.get('version') ?? versions[0]?.version);
   const card = versions.find((v) => v.version === wanted);
   if (!card)
