@@ -18,7 +18,7 @@ const CORE: Record<string, readonly string[]> = {
   rules: ['identify', 'labels'],
   dose: ['labels', 'calibrate'],
   bench: ['calibrate', 'dose'],
-  place: ['geometry', 'site', 'labels', 'calibrate', 'dose'],
+  place: ['geometry', 'clip', 'site', 'labels', 'calibrate', 'dose'],
   record: ['identify', 'site', 'weather', 'labels', 'calibrate', 'dose', 'place'],
   stock: ['labels', 'record'],
   safety: ['premises', 'identify', 'site', 'weather', 'labels', 'dose', 'place', 'record'],

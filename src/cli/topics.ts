@@ -14,11 +14,13 @@ import {
 } from '../lib/core/calibrate';
 import { activeIn, dose, progress } from '../lib/core/dose';
 import { identify } from '../lib/core/identify';
-import { answer, isRefused, type Result } from '../lib/core/result';
+import type { Point } from '../lib/core/geometry';
+import { groundOf, lanesOver, trimPass } from '../lib/core/place';
+import { answer, invalid, isRefused, type Result } from '../lib/core/result';
 import { efficacy } from '../lib/core/review';
 import { findWindows, retreat } from '../lib/core/schedule';
 import { measureArea, measureBand } from '../lib/core/site';
-import { convert } from '../lib/core/units';
+import { aboveZero, convert, firstRefusals, fromBase, inBase, measures, type Unit } from '../lib/core/units';
 import * as shapes from '../lib/forms/calc/schemas';
 import { checkWindows, hourText, parseHour, windowsSchema } from '../lib/forms/calc/windows-schema';
 import { read } from '../lib/forms';
@@ -42,6 +44,7 @@ export const TOPICS: ReadonlyMap<string, Topic> = new Map<string, Topic>([
   ['dose', topic(shapes.doseSchema, dose)],
   ['calibrate', topic(shapes.calibrateSchema, calibrate)],
   ['measure', (raw) => (hasKey(raw, 'walls') ? band(raw) : area(raw))],
+  ['lanes', topic(shapes.lanesSchema, lanes)],
   ['identify', topic(shapes.identifySchema, identify)],
   ['efficacy', topic(shapes.efficacySchema, efficacy)],
   ['active', topic(shapes.activeSchema, activeIn)],
@@ -76,6 +79,48 @@ function calibrate(input: z.output<typeof shapes.calibrateSchema>): Result<unkno
       return sprayTime(input);
   }
 }
+
+/** The core reckons in metres: what came in another unit goes back in it. */
+function lanes(input: z.output<typeof shapes.lanesSchema>): Result<unknown> {
+  const overlap = input.overlap ?? 0;
+  const refused = firstRefusals<string>(
+    () => [
+      ...aboveZero('swath.value', input.swath.value),
+      ...(overlap >= 0 && overlap < 1
+        ? []
+        : [invalid('overlap', 'a-number-in-range', { from: 0, to: 1, seen: overlap })]),
+    ],
+    () => [
+      ...measures('unit', { value: 0, unit: input.unit }, 'length'),
+      ...measures('swath.unit', input.swath, 'length'),
+    ],
+  );
+  if (refused.length > 0) return { refused };
+  const metres = (points: readonly Point[]): Point[] =>
+    points.map(([x, y]) => [convertFrom(x, input.unit), convertFrom(y, input.unit)]);
+  const ground = groundOf(metres(input.outline), (input.holes ?? []).map(metres));
+  if (isRefused(ground)) return ground;
+  const swath = inBase(input.swath);
+  const found = lanesOver({
+    figure: ground.ok,
+    ...{ swath, overlap, direction: input.direction ?? 'auto', edges: input.edges ?? 'cover' },
+    trim: input.trim ? trimPass(ground.ok, swath, overlap) : null,
+  });
+  if (isRefused(found)) return found;
+  const told = (m: number): number => fromBase(m, input.unit);
+  const { direction, lanes, lineCount, coveredPct, doubledPct, overPct } = found.ok;
+  return answer({
+    direction,
+    lanes: lanes.map((lane) => lane.map(told)),
+    lineCount,
+    sprayedLength: told(found.ok.sprayedLength),
+    trimLength: told(found.ok.trimLength),
+    pathLength: told(found.ok.pathLength),
+    ...{ coveredPct, doubledPct, overPct },
+  });
+}
+
+const convertFrom = (value: number, unit: Unit): number => inBase({ value, unit });
 
 function windows(input: z.output<typeof windowsSchema>): Result<unknown> {
   const refused = checkWindows(input);

@@ -38,6 +38,17 @@ export function offset(rings: Rings, by: number): Rings {
   return taken(Clipper.inflatePathsD(given(rings), by, JoinType.Round, EndType.Polygon, 2, DECIMALS, ARC));
 }
 
+/** Edges that meet at less than 29° are cut short: their point would lie further out than four times the margin. */
+const MITRE_LIMIT = 4;
+
+/** The same with outward corners kept sharp. */
+export function offsetMitred(rings: Rings, by: number): Rings {
+  if (rings.length === 0 || by === 0) return rings;
+  return taken(
+    Clipper.inflatePathsD(given(rings), by, JoinType.Miter, EndType.Polygon, MITRE_LIMIT, DECIMALS, ARC),
+  );
+}
+
 /** The strip of a width along an open line, with square ends and mitred corners. */
 export function stripAlong(line: Ring, width: number): Rings {
   if (line.length < 2 || !(width > 0)) return [];

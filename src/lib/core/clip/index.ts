@@ -1,2 +1,2 @@
-export { difference, intersection, offset, stripAlong, trianglesOf, union } from './clip';
+export { difference, intersection, offset, offsetMitred, stripAlong, trianglesOf, union } from './clip';
 export { FURTHEST_M, repaired, type Repair, type RepairRefusal } from './repair';

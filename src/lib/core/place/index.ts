@@ -1,2 +1,7 @@
-export { checkpointsOf, rectangleLanes } from './lanes';
-export type { Checkpoint, RectangleLanes } from './lanes';
+export { checkpointsOf, rectangleLanes } from './rectangle';
+export type { Checkpoint, RectangleLanes } from './rectangle';
+export { lanesOver, MOST_LANES } from './lanes';
+export type { Lane, Lanes, LanesOver, LanesRefusal, TrimPass } from './lanes';
+export { groundOf, trimPass } from './trim';
+export { placeAt, quarterMarks, refillPoints, type PlaceOnTheWay } from './along';
+export type { Coverage } from './coverage';

@@ -80,6 +80,17 @@ export const measureAreaSchema = z.strictObject({
   unit,
 });
 
+export const lanesSchema = z.strictObject({
+  outline: list(point),
+  holes: optional(list(list(point))),
+  unit,
+  swath: quantityShape,
+  overlap: optional(number),
+  direction: optional(z.union([z.literal('auto'), number])),
+  trim: optional(flag),
+  edges: optional(z.enum(['cover', 'keep-in'])),
+});
+
 export const measureBandSchema = z.strictObject({
   walls: list(z.strictObject({ length: quantityShape, edge: z.enum(['soil', 'hard']) })),
   up: quantityShape,
