@@ -16,7 +16,8 @@ export function placeAt(lanes: Lanes, share: number): PlaceOnTheWay {
   let left = share * lanes.sprayedLength;
   for (const ring of lanes.trimRings)
     for (let i = 0; i < ring.length; i++) {
-      const [from, to] = [ring[i] ?? [0, 0], ring[(i + 1) % ring.length] ?? [0, 0]];
+      const from: Point = ring[i] ?? [0, 0];
+      const to: Point = ring[(i + 1) % ring.length] ?? from;
       const length = distance(from, to);
       if (left <= length) return { share, at: between(from, to, left / length), lane: -1, along: share };
       left -= length;

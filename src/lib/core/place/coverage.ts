@@ -15,7 +15,7 @@ export interface Coverage {
 }
 
 /** So many rows are looked at at least, each at the middle of its height. */
-const ROWS = 1500;
+const ROWS = 600;
 
 interface Laid {
   readonly figure: Rings;

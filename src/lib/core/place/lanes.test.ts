@@ -191,31 +191,35 @@ function speckled(figure: Rings, lanes: Lanes, swath: number, trim: readonly Rin
 }
 
 describe('on any ground with holes', () => {
-  it('all of it is covered, what is told of it is what specks see, and "keep-in" stays inside', () => {
-    let [walked, trimmed] = [0, 0];
-    fc.assert(
-      fc.property(grounds, fc.boolean(), fc.constantFrom('cover', 'keep-in'), (one, withTrim, edges) => {
-        const figure = ground(one.outline, one.holes);
-        const trim = withTrim ? trimPass(figure, one.swath, one.overlap) : null;
-        const lanes = over(figure, { ...one, trim, edges: edges as 'cover' | 'keep-in' });
-        const [once, twice, outside] = speckled(figure, lanes, one.swath, trim?.laid ?? []);
-        // 3,000 specks are right to two points; with 100,000 all of them agree within one.
-        expect(Math.abs(lanes.coveredPct - once)).toBeLessThan(2.5);
-        expect(Math.abs(lanes.doubledPct - twice)).toBeLessThan(2.5);
-        expect(Math.abs(lanes.overPct - outside)).toBeLessThan(2.5);
-        const bare = over(figure, { ...one, trim: null, edges: 'cover' });
-        expect(bare.coveredPct).toBeGreaterThanOrEqual(99.5);
-        if (edges === 'keep-in' && !withTrim) expect(lanes.overPct).toBeLessThanOrEqual(0.1);
-        const path = lanes.lanes.reduce((sum, [x1, y1, x2, y2]) => sum + Math.hypot(x2 - x1, y2 - y1), 0);
-        expect(lanes.sprayedLength).toBeCloseTo(path + lanes.trimLength, 6);
-        expect(lanes.pathLength).toBeGreaterThanOrEqual(lanes.sprayedLength - 1e-6);
-        walked += Number(lanes.lanes.length > 3);
-        trimmed += Number(trim !== null && trim.rings.length > 0);
-      }),
-      { numRuns: 25, endOnFailure: true },
-    );
-    expect([walked > 20, trimmed > 10]).toEqual([true, true]);
-  });
+  it(
+    'all of it is covered, what is told of it is what specks see, and "keep-in" stays inside',
+    { timeout: 30_000 },
+    () => {
+      let [walked, trimmed] = [0, 0];
+      fc.assert(
+        fc.property(grounds, fc.boolean(), fc.constantFrom('cover', 'keep-in'), (one, withTrim, edges) => {
+          const figure = ground(one.outline, one.holes);
+          const trim = withTrim ? trimPass(figure, one.swath, one.overlap) : null;
+          const lanes = over(figure, { ...one, trim, edges: edges as 'cover' | 'keep-in' });
+          const [once, twice, outside] = speckled(figure, lanes, one.swath, trim?.laid ?? []);
+          // 3,000 specks are right to two points; with 100,000 all of them agree within one.
+          expect(Math.abs(lanes.coveredPct - once)).toBeLessThan(2.5);
+          expect(Math.abs(lanes.doubledPct - twice)).toBeLessThan(2.5);
+          expect(Math.abs(lanes.overPct - outside)).toBeLessThan(2.5);
+          const bare = over(figure, { ...one, trim: null, edges: 'cover' });
+          expect(bare.coveredPct).toBeGreaterThanOrEqual(99.5);
+          if (edges === 'keep-in' && !withTrim) expect(lanes.overPct).toBeLessThanOrEqual(0.1);
+          const path = lanes.lanes.reduce((sum, [x1, y1, x2, y2]) => sum + Math.hypot(x2 - x1, y2 - y1), 0);
+          expect(lanes.sprayedLength).toBeCloseTo(path + lanes.trimLength, 6);
+          expect(lanes.pathLength).toBeGreaterThanOrEqual(lanes.sprayedLength - 1e-6);
+          walked += Number(lanes.lanes.length > 3);
+          trimmed += Number(trim !== null && trim.rings.length > 0);
+        }),
+        { numRuns: 25, endOnFailure: true },
+      );
+      expect([walked > 20, trimmed > 10]).toEqual([true, true]);
+    },
+  );
 
   it('with a pass along the edges all of it is covered where no part is narrower than the swath', () => {
     fc.assert(
