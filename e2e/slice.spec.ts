@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { retreat } from '../src/lib/core/schedule';
-import { measureLawn } from '../src/lib/core/site';
+import { measureRectangle } from '../src/lib/core/ground';
 import type { CalendarDay } from '../src/lib/core/units';
 import { expectAnswer } from '../src/lib/core/result';
 import { PLAIN } from '../src/lib/words/show';
@@ -87,7 +87,11 @@ test('webworms by soap flush, paced lawn, liquid with a carry-over, logged and c
   await page.getByLabel('It may be off by, %').fill('3');
   const pace = { value: 0.75, unit: 'm' } as const;
   const lawn = expectAnswer(
-    measureLawn({ sides: { how: 'paces', paces: [32, 26], pace, paceErrorPct: 3 }, strip: null, unit: 'm2' }),
+    measureRectangle({
+      sides: { how: 'paces', paces: [32, 26], pace, paceErrorPct: 3 },
+      strip: null,
+      unit: 'm2',
+    }),
   );
   await expect(page.locator('.result').getByText(quantityText(lawn.area), { exact: true })).toBeVisible();
   await expect(page.getByText(/^between 440 and 497$/)).toBeVisible();

@@ -19,7 +19,7 @@ import { groundOf, lanesOver, trimPass } from '../lib/core/place';
 import { answer, invalid, isRefused, type Result } from '../lib/core/result';
 import { efficacy } from '../lib/core/review';
 import { findWindows, retreat } from '../lib/core/schedule';
-import { measureArea, measureBand } from '../lib/core/site';
+import { measureArea, measureBand } from '../lib/core/ground';
 import { aboveZero, convert, firstRefusals, fromBase, inBase, measures, type Unit } from '../lib/core/units';
 import * as shapes from '../lib/forms/calc/schemas';
 import { checkWindows, hourText, parseHour, windowsSchema } from '../lib/forms/calc/windows-schema';

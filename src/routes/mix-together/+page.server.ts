@@ -1,6 +1,6 @@
 import { agendaOf, assess, type CaseFacts } from '$lib/core/case';
 import { restGoesOnto } from '$lib/core/safety';
-import { targetFor } from '$lib/core/site';
+import { targetFor } from '$lib/core/ground';
 import { quantity, valueIn } from '$lib/core/units';
 import { loadOpenCases, type LoadedCase } from '$lib/server/store/cases';
 import { listEquipment } from '$lib/server/store/equipment';

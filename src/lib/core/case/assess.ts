@@ -22,12 +22,12 @@ import { isRefused, type Refusal } from '../result';
 import { ownThreshold, underRules } from '../rules';
 import { judgeRecheck, recheckDue } from '../review';
 import { judgeHours, nextDate, type JudgedHours } from '../schedule';
-import { NOTHING_COUNTED, targetFor, type MeasuredLawn } from '../site';
+import { NOTHING_COUNTED, targetFor, type Ground } from '../ground';
 import { inYearOf, monthOf, quantity, sameDimension, valueIn } from '../units';
 import { cautionsOf } from './cautions-of';
 import { dayOfWork } from './day-of-work';
 import type { CaseFacts } from './facts';
-import { lawnOf } from './lawn-of';
+import { groundOf } from './ground-of';
 import { lotInUse } from './lot-in-use';
 import { trailOf } from './trail';
 import type { CaseView } from './view';
@@ -55,7 +55,7 @@ function workOut(facts: CaseFacts): CaseView {
   const ranking = rankingOf(facts);
   const name = nameOf(facts, ranking);
   const threshold = thresholdIn(facts, name.named, density);
-  const { lawn, refused: lawnRefused } = lawnOf(facts.stops.measure);
+  const { lawn, refused: lawnRefused } = groundOf(facts.stops.measure);
   const ground = onGround(facts.records, facts.ground?.cells ?? null, lawn?.area ?? null);
   const situation = chooseSituation(facts, name, lawn, ground);
   const shelf = shelfInHand(facts, name);
@@ -210,7 +210,7 @@ function thresholdIn(
 function chooseSituation(
   facts: CaseFacts,
   { named, stage }: Name,
-  lawn: MeasuredLawn | null,
+  lawn: Ground | null,
   ground: OnGround,
 ): ChooseSituation | null {
   if (!named) return null;
@@ -266,7 +266,7 @@ function hoursOf(facts: CaseFacts, chosen: EntryInUse | null): JudgedHours | nul
 function mixOf(
   facts: CaseFacts,
   chosen: EntryInUse | null,
-  lawn: MeasuredLawn | null,
+  lawn: Ground | null,
   ground: OnGround,
 ): { dose: DoseAnswer | null; refused: readonly Refusal[]; rate: number | null; used: number } {
   if (!chosen || !lawn) return { dose: null, refused: [], rate: null, used: 0 };
@@ -306,7 +306,7 @@ function mixOf(
     : { dose: result.ok, refused: [], rate, used };
 }
 
-function lanesOf({ stops }: CaseFacts, lawn: MeasuredLawn | null): RectangleLanes | null {
+function lanesOf({ stops }: CaseFacts, lawn: Ground | null): RectangleLanes | null {
   if (!lawn || !stops.place) return null;
   const { swathM, overlap, direction } = stops.place;
   const lanes = rectangleLanes({ lengthM: lawn.lengthM, widthM: lawn.widthM, swathM, overlap, direction });
@@ -327,7 +327,7 @@ function allowanceOf(
 /** What the last treatment used, and the year's most of the product on this ground, in the rate's unit. */
 function yearOfCap(
   { use }: CardInUse,
-  lawn: MeasuredLawn | null,
+  lawn: Ground | null,
   last: ApplicationRecord,
 ): { amount?: number; capAmount?: number } {
   const cap = capOf(use, 'product');
@@ -344,7 +344,7 @@ function reviewOf(
   shelf: readonly EntryInUse[],
   chosen: EntryInUse | null,
   threshold: number | null,
-  lawn: MeasuredLawn | null,
+  lawn: Ground | null,
 ): Pick<CaseView, 'recheckDue' | 'recheck' | 'nextAllowed'> {
   const own = standing(facts.records).filter((record) => record.caseNumber === facts.number);
   const last = own.reduce<(typeof own)[number] | null>(

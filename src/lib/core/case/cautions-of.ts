@@ -21,7 +21,7 @@ import {
   type ClauseSituation,
 } from '../safety';
 import type { JudgedHours } from '../schedule';
-import type { MeasuredLawn } from '../site';
+import type { Ground } from '../ground';
 import { daysBetween, monthOf } from '../units';
 import { dayOfWork } from './day-of-work';
 import type { CaseFacts } from './facts';
@@ -37,7 +37,7 @@ export function cautionsOf(known: {
   ground: OnGround;
   options: readonly Option[];
   chosen: EntryInUse | null;
-  lawn: MeasuredLawn | null;
+  lawn: Ground | null;
   dose: DoseAnswer | null;
   rate: number | null;
   hours: JudgedHours | null;
@@ -107,7 +107,7 @@ function clauseSituation(
   facts: CaseFacts,
   { label }: EntryInUse,
   situation: ChooseSituation,
-  lawn: MeasuredLawn | null,
+  lawn: Ground | null,
 ): ClauseSituation {
   const day = dayOfWork(facts);
   const hour = facts.stops.when?.hour;

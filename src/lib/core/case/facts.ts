@@ -15,7 +15,7 @@ import type { LocalRule, OwnThreshold } from '../rules';
 import type { ShelfEntry, Wish } from '../choose';
 import type { ApplicationRecord } from '../record';
 import type { Forecast } from '../schedule';
-import type { PlanMeasured } from '../site';
+import type { PlanMeasured } from '../ground';
 import type { CalendarDay, Quantity } from '../units';
 
 /** Who settled a caution, when, and what was read or written down with it. */

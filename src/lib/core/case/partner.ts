@@ -1,7 +1,7 @@
 import type { Option } from '../choose';
 import { dose, type DoseAnswer } from '../dose';
 import type { CardInUse, Caution } from '../labels';
-import { targetFor, type MeasuredLawn } from '../site';
+import { targetFor, type Ground } from '../ground';
 import { isAbove, quantity, type Quantity } from '../units';
 import type { MixBody } from './facts';
 
@@ -18,7 +18,7 @@ export interface PartnerAmounts {
 export function partnerAmounts(
   card: CardInUse,
   rate: number,
-  lawn: MeasuredLawn,
+  lawn: Ground,
   first: DoseAnswer,
 ): PartnerAmounts | null {
   const made = dose({

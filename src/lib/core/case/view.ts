@@ -7,7 +7,7 @@ import type { ApplicationRecord } from '../record';
 import type { Refusal } from '../result';
 import type { Recheck } from '../review';
 import type { JudgedHours, NextDate } from '../schedule';
-import type { MeasuredLawn } from '../site';
+import type { Ground } from '../ground';
 import type { CalendarDay, Quantity } from '../units';
 import type { Tick } from './facts';
 
@@ -73,7 +73,7 @@ export interface CaseView {
   /** Decided to put nothing down. */
   readonly nothing: boolean;
   readonly label: CardInUse | null;
-  readonly lawn: MeasuredLawn | null;
+  readonly lawn: Ground | null;
   readonly lawnRefused: readonly Refusal[];
   readonly hours: JudgedHours | null;
   readonly dose: DoseAnswer | null;

@@ -1,4 +1,4 @@
-import { targetFor } from '../site';
+import { targetFor } from '../ground';
 import { lotInUse } from './lot-in-use';
 import type { CaseFacts } from './facts';
 import type { CaseView, Source, Working, WorkingInput, WorkingName } from './view';

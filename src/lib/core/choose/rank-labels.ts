@@ -17,7 +17,7 @@ import { nextDate } from '../schedule';
 import { activeCautions } from './ledger';
 import { beforeCautions, pastOf, type Past } from './before';
 import { wishHalts, wishPoints, type Wishes, type WishPoint } from './wishes';
-import { targetFor, type Counted } from '../site';
+import { targetFor, type Counted } from '../ground';
 import { inYearOf, isAbove, sameDimension, valueIn, type CalendarDay, type Quantity } from '../units';
 
 /** A container on the shelf, with what the records have left in it. */

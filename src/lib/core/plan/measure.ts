@@ -1,5 +1,5 @@
 import { distanceToEdge, type Rings } from '../geometry';
-import type { PlanMeasured } from '../site';
+import type { PlanMeasured } from '../ground';
 import { figuresOf } from './figures';
 import { outlineOf } from './outline';
 import { isPlace, type Plan } from './plan';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { areaOf, distance, type Corner, type Point, type Rings } from '../geometry';
-import { otherSide } from '../site';
+import { otherSide } from '../ground';
 import {
   amountOn,
   bandAround,

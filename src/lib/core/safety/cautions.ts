@@ -23,7 +23,7 @@ import {
   type TargetOnLabel,
 } from '../labels';
 import { licenceLack, type Licence } from '../premises';
-import { passesMostOnSmallEnd, type MeasuredLawn } from '../site';
+import { passesMostOnSmallEnd, type Ground } from '../ground';
 import { inBase, isAbove, monthOf, type CalendarDay } from '../units';
 import { licenceFor, worksUnder } from './licence-for';
 
@@ -336,12 +336,7 @@ const PROBLEM_RANK: Record<DoseProblem, CautionRank> = {
 };
 
 /** What the amounts themselves raise, and whether the small end of the measured area would pass the label's most. */
-export function doseCautions(
-  label: CardInUse,
-  dose: DoseAnswer,
-  lawn: MeasuredLawn,
-  chosen: number,
-): Caution[] {
+export function doseCautions(label: CardInUse, dose: DoseAnswer, lawn: Ground, chosen: number): Caution[] {
   const { rate } = label.use;
   const problems = dose.problems.filter(
     (code) => code !== 'season-cap-exceeded' || passesPrinted(label, dose),

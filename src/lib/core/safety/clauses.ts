@@ -1,7 +1,7 @@
 import { isIndoors, type Surrounding } from '../identify';
 import type { CardInUse, Caution, LabelCard, LabelUse, MoreKey } from '../labels';
 import type { PremisesFact } from '../premises';
-import type { MeasuredLawn } from '../site';
+import type { Ground } from '../ground';
 import { addDays, inBase, type CalendarDay } from '../units';
 import { Collector } from './collect';
 
@@ -14,7 +14,7 @@ export interface ClauseSituation {
   /** The day of the work, and the hour of it by the clock of the place, 0 to 23; null where none was chosen. */
   readonly day: CalendarDay;
   readonly hourOfDay: number | null;
-  readonly lawn: Pick<MeasuredLawn, 'area'> | null;
+  readonly lawn: Pick<Ground, 'area'> | null;
   /** Open water borders the place, or is drawn on its plan. */
   readonly byWater: boolean;
   readonly flowering: boolean;

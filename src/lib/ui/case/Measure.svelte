@@ -1,6 +1,6 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { otherSide } from '../../core/site';
+  import { otherSide } from '../../core/ground';
   import { sameDimension, valueIn } from '../../core/units';
   import { refusalSentence } from '../../words';
   import { getShow } from '../parts/show';

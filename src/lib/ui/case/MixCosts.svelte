@@ -4,7 +4,7 @@
   import { costOf } from '../../core/dose';
   import { capOf, type CardInUse } from '../../core/labels';
   import { onGround, sideBySide, type Reach } from '../../core/record';
-  import { targetFor } from '../../core/site';
+  import { targetFor } from '../../core/ground';
   import { quantity, sameDimension, valueIn, type Quantity } from '../../core/units';
   import { FAMILY_NAMES, refusalSentence } from '../../words';
   import NumberInput from '../parts/NumberInput.svelte';

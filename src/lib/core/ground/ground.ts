@@ -3,7 +3,7 @@ import { dimensionOf, inBase, quantity, valueIn, type Quantity, type Unit } from
 import { measureArea, type MeasuredArea, type MeasureRefusal, type Shape } from './measure';
 
 /** A rectangular lawn as somebody measures it: by tape, or by paces of a calibrated length. */
-export interface LawnMeasure {
+export interface RectangleMeasure {
   readonly sides:
     | { readonly how: 'tape'; readonly length: Quantity; readonly width: Quantity }
     | {
@@ -17,7 +17,7 @@ export interface LawnMeasure {
   readonly unit: 'm2' | 'ft2';
 }
 
-export interface MeasuredLawn extends MeasuredArea {
+export interface Ground extends MeasuredArea {
   /** The rectangle to treat, in metres, the strip left out. */
   readonly lengthM: number;
   readonly widthM: number;
@@ -50,7 +50,7 @@ export interface PlanMeasured extends Counted {
 }
 
 /** What was measured on the plan, in the form of a measured lawn, its area in `unit`. */
-export function lawnOfPlan(plan: PlanMeasured, unit: 'm2' | 'ft2'): MeasuredLawn {
+export function groundOfPlan(plan: PlanMeasured, unit: 'm2' | 'ft2'): Ground {
   const area = (m2: number): Quantity => quantity(valueIn(quantity(m2, 'm2'), unit), unit);
   return {
     area: area(plan.areaM2),
@@ -66,7 +66,7 @@ const told = (value: number, unit: Unit, as: Unit): Quantity => quantity(valueIn
  * What a rate is reckoned with here: the area, the number of places, the length of edges or the volume, by what the
  * label's `per` measures. The area where nothing of the kind was counted, so that the refusal tells.
  */
-export function targetFor(lawn: Pick<MeasuredLawn, 'area' | 'counted'>, per: Quantity): Quantity {
+export function targetFor(lawn: Pick<Ground, 'area' | 'counted'>, per: Quantity): Quantity {
   const { places, edgeM, volumeM3 } = lawn.counted;
   // Whoever measures ground in feet measures walls and rooms in feet.
   const feet = lawn.area.unit === 'ft2';
@@ -86,7 +86,7 @@ export function targetFor(lawn: Pick<MeasuredLawn, 'area' | 'counted'>, per: Qua
  * The area of the lawn less its strip, with the error band of the paces, and the rectangle to treat in metres.
  * Refuses as `measureArea`; a strip as wide as the lawn leaves `area-not-positive`.
  */
-export function measureLawn(lawn: LawnMeasure): Result<MeasuredLawn, MeasureRefusal> {
+export function measureRectangle(lawn: RectangleMeasure): Result<Ground, MeasureRefusal> {
   const { sides, strip, unit } = lawn;
   const paced = sides.how === 'paces';
   const length = paced ? quantity(sides.paces[0] * sides.pace.value, sides.pace.unit) : sides.length;

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { polygonArea, simplePolygon, type Point } from '../geometry';
-import { measureArea, measureLawn, passesMostOnSmallEnd } from '.';
+import { measureArea, measureRectangle, passesMostOnSmallEnd } from '.';
 
 const m = (value: number) => ({ value, unit: 'm' }) as const;
 
@@ -113,7 +113,7 @@ describe('an area without a drawing', () => {
 
 describe('a lawn beside water', () => {
   it('leaves the strip out of the area and of the rectangle to treat', () => {
-    const lawn = measureLawn({
+    const lawn = measureRectangle({
       sides: { how: 'tape', length: m(24), width: m(20) },
       strip: m(5),
       unit: 'm2',
@@ -124,7 +124,11 @@ describe('a lawn beside water', () => {
   });
 
   it('refuses a strip as wide as the lawn', () => {
-    const lawn = measureLawn({ sides: { how: 'tape', length: m(24), width: m(5) }, strip: m(5), unit: 'm2' });
+    const lawn = measureRectangle({
+      sides: { how: 'tape', length: m(24), width: m(5) },
+      strip: m(5),
+      unit: 'm2',
+    });
     expect(lawn).toMatchObject({ refused: [{ code: 'area-not-positive' }] });
   });
 
