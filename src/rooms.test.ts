@@ -6,6 +6,7 @@ import { describe, expect, it } from 'vitest';
 const CORE: Record<string, readonly string[]> = {
   result: [],
   units: ['result'],
+  method: [],
   premises: [],
   geometry: [],
   clip: ['geometry'],
@@ -14,7 +15,7 @@ const CORE: Record<string, readonly string[]> = {
   identify: [],
   ground: ['geometry'],
   plan: ['geometry', 'clip', 'calibrate', 'ground'],
-  labels: ['premises', 'identify', 'ground'],
+  labels: ['method', 'premises', 'identify', 'ground'],
   rules: ['identify', 'labels'],
   dose: ['labels', 'calibrate'],
   bench: ['calibrate', 'dose'],
@@ -40,7 +41,19 @@ const CORE: Record<string, readonly string[]> = {
     'review',
   ],
   case: [
-    ...['identify', 'ground', 'weather', 'labels', 'calibrate', 'dose', 'place', 'record', 'safety'],
+    ...[
+      'method',
+      'geometry',
+      'identify',
+      'ground',
+      'weather',
+      'labels',
+      'calibrate',
+      'dose',
+      'place',
+      'record',
+      'safety',
+    ],
     ...['schedule', 'review', 'choose', 'rules', 'premises'],
   ],
 };

@@ -92,3 +92,4 @@ export {
 export { formulaWords, inputName, SOURCE_WORDS } from './working-terms';
 export { verdictWords } from './verdict';
 export { LABEL_FIGURE_WORDS, labelFigureText } from './label-figures';
+export { groundText, KINDS_OF_PLACE, PLACE_WORDS, placesText, WAY_WORDS, WAYS_FOR } from './method-terms';

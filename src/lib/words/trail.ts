@@ -2,6 +2,7 @@ import { USUAL_DAYS } from '../core/review';
 import type { CaseFacts, CaseView } from '../core/case';
 import type { Stop } from '../core/labels';
 import { cautionWords } from './cautions';
+import { groundText } from './method-terms';
 import { hourText, percentText, type Show } from './show';
 import { THRESHOLD_WORDS } from './terms';
 
@@ -33,7 +34,7 @@ function answerText(stop: Stop, facts: CaseFacts, view: CaseView, show: Show): s
     case 'mix':
       return mixText(facts, view, show);
     case 'place':
-      return placeText(view);
+      return placeText(view, show);
     case 'log': {
       if (view.nothing && view.records.length === 0) return 'nothing to log';
       const last = view.records[view.records.length - 1];
@@ -72,7 +73,8 @@ function chooseText(view: CaseView): string {
 function measureText(view: CaseView, show: Show): string {
   if (!view.lawn) return 'not measured';
   const { area, areaLow, areaHigh, stripM, counted } = view.lawn;
-  if (area.value === 0) return `${show.numberText(counted.places)} places on the plan`;
+  if (area.value === 0 || counted.edgeM > 0 || counted.places > 0)
+    return groundText(view.lawn, view.method?.noun ?? 'spot', show);
   const band =
     areaLow && areaHigh ? ` (${show.numberText(areaLow.value)}–${show.numberText(areaHigh.value)})` : '';
   return `${show.quantityText(area)}${band}${stripM > 0 ? ', strip left out' : ''}`;
@@ -88,11 +90,14 @@ function mixText(facts: CaseFacts, view: CaseView, show: Show): string {
   return `${amount}${loads > 0 ? ` in ${loads} ${loads === 1 ? 'load' : 'loads'}` : ''}${facts.stops.mix ? '' : ' · to settle'}`;
 }
 
-function placeText(view: CaseView): string {
+function placeText(view: CaseView, show: Show): string {
   if (view.nothing) return 'nothing to place';
   if (view.halts.length > 0 && view.records.length === 0) return 'Halt open';
-  if (view.lawn?.area.value === 0) return `${view.lawn.counted.places} places`;
-  return view.lanes ? `${view.lanes.lanes.length} lanes, ${view.minutesOnLawn ?? 0} min` : 'lanes not drawn';
+  if (view.lawn?.area.value === 0) return groundText(view.lawn, view.method?.noun ?? 'spot', show);
+  if (view.lanes) return `${view.lanes.lineCount} lanes, ${view.minutesOnLawn ?? 0} min`;
+  if (view.lawn && view.method && view.method.placing !== 'lanes' && view.method.placing !== 'crossed')
+    return groundText(view.lawn, view.method.noun, show);
+  return view.lawn && view.lawn.rings.length === 0 ? 'by quarters of the area' : 'lanes not drawn';
 }
 
 function recheckText(facts: CaseFacts, view: CaseView, show: Show): string {

@@ -18,6 +18,14 @@ export function formulaWords(formula: string): string {
       return 'All counts added, divided by the number of spots, divided by the area of the frame. The interval is the 95 % interval of the mean (Student’s t, variance at least that of chance).';
     case 'threshold':
       return 'Weak turf takes the low figure of the guidance, vigorous turf the high one, fair turf the middle.';
+    case 'area-known':
+      return 'The area as it was typed; its ends by the error that was typed with it.';
+    case 'area-parts':
+      return 'All parts added as they stand, less those that are taken off; corners where two meet are not taken twice or left out.';
+    case 'area-edges':
+      return 'The height up the wall times the length over soil (and over hard ground where the label lets it), and the width out from it times the length over soil.';
+    case 'area-grid':
+      return 'Length times width; points are counted by whole steps that fit along each side.';
     case 'pace':
       return 'Distance walked, divided by the paces counted.';
     case 'area-tape':
@@ -35,7 +43,7 @@ export function formulaWords(formula: string): string {
     case 'cost':
       return 'Product used, divided by the size of the container, times its price.';
     case 'lanes':
-      return '(Extent across − swath) ÷ (swath × (1 − overlap)), rounded up, plus one; evenly spaced.';
+      return '(Extent across − swath) ÷ (swath × (1 − overlap)), rounded up, plus one; evenly spaced over the true shape.';
     case 'reduction':
       return '(1 − after ÷ before) × 100.';
     case 'henderson-tilton':
@@ -54,6 +62,14 @@ const INPUT_NAMES: Readonly<Record<string, string>> = {
   vigour: 'Vigour here',
   zones: 'Zones',
   'kept-off': 'Kept off',
+  known: 'The area',
+  run: 'Running length',
+  hard: 'Of it over hard ground',
+  up: 'Up the wall',
+  out: 'Out from it',
+  spacing: 'From point to point',
+  part: 'A part',
+  'part-off': 'Taken off',
   walked: 'Distance walked',
   walkedPaces: 'Paces counted',
   length: 'Length',

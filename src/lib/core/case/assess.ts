@@ -1,5 +1,5 @@
 import { familyRows, rankLabels, type ChooseSituation, type EntryInUse } from '../choose';
-import { capOf, inHand, type CardInUse } from '../labels';
+import { capOf, inHand, measuredFor, methodOf, type CardInUse } from '../labels';
 import { dose, type DoseAnswer } from '../dose';
 import {
   againstThreshold,
@@ -16,19 +16,21 @@ import {
   type Density,
   type LifeStage,
 } from '../identify';
-import { checkpointsOf, rectangleLanes, type RectangleLanes } from '../place';
+import type { MethodRow, Placing } from '../method';
+import { lanesOver, quarterMarks, refillPoints, type Lanes } from '../place';
 import { applicationsOf, onGround, standing, type ApplicationRecord, type OnGround } from '../record';
 import { isRefused, type Refusal } from '../result';
 import { ownThreshold, underRules } from '../rules';
 import { judgeRecheck, recheckDue } from '../review';
 import { judgeHours, nextDate, type JudgedHours } from '../schedule';
 import { NOTHING_COUNTED, targetFor, type Ground } from '../ground';
-import { inYearOf, monthOf, quantity, sameDimension, valueIn } from '../units';
+import { inYearOf, monthOf, quantity, sameDimension, valueIn, type Quantity } from '../units';
 import { cautionsOf } from './cautions-of';
 import { dayOfWork } from './day-of-work';
 import type { CaseFacts } from './facts';
 import { groundOf } from './ground-of';
 import { lotInUse } from './lot-in-use';
+import { pointsOf } from './points-of';
 import { trailOf } from './trail';
 import type { CaseView } from './view';
 
@@ -55,7 +57,7 @@ function workOut(facts: CaseFacts): CaseView {
   const ranking = rankingOf(facts);
   const name = nameOf(facts, ranking);
   const threshold = thresholdIn(facts, name.named, density);
-  const { lawn, refused: lawnRefused } = groundOf(facts.stops.measure);
+  const { lawn, refused: lawnRefused } = groundOf(facts.stops.measure, facts.ground);
   const ground = onGround(facts.records, facts.ground?.cells ?? null, lawn?.area ?? null);
   const situation = chooseSituation(facts, name, lawn, ground);
   const shelf = shelfInHand(facts, name);
@@ -64,7 +66,8 @@ function workOut(facts: CaseFacts): CaseView {
   const nothing = facts.stops.choose !== undefined && facts.stops.choose.label === null;
   const hours = hoursOf(facts, chosen);
   const mixed = mixOf(facts, chosen, lawn, ground);
-  const lanes = lanesOf(facts, lawn);
+  const method = chosen ? methodOf(chosen.label, chosen.label.use) : null;
+  const { lanes, crossed } = lanesOf(facts, lawn, method);
   const cautions = cautionsOf({
     facts,
     ranking,
@@ -97,6 +100,9 @@ function workOut(facts: CaseFacts): CaseView {
     chosen,
     nothing,
     label: chosen?.label ?? null,
+    method,
+    measured: chosen && method ? measuredFor(chosen.label, method) : null,
+    points: pointsOf(facts.stops.measure, lawn, mixed.dose),
     lawn,
     lawnRefused,
     hours,
@@ -104,10 +110,19 @@ function workOut(facts: CaseFacts): CaseView {
     doseRefused: mixed.refused,
     rate: mixed.rate,
     lanes,
-    checkpoints: lanes ? checkpointsOf(lanes) : [],
+    crossed,
+    marks: lanes ? quarterMarks(lanes) : [],
+    refills:
+      lanes && mixed.dose
+        ? refillPoints(
+            lanes,
+            mixed.dose.loads.map(({ covers }) => covers.value),
+          )
+        : [],
+    perMetre: perMetreOf(mixed.dose, lanes, crossed),
     minutesOnLawn: lanes
       ? Math.ceil(
-          lanes.pathM / WALK_M_PER_MIN +
+          (lanes.pathLength + (crossed?.pathLength ?? 0)) / WALK_M_PER_MIN +
             Math.max(0, (mixed.dose?.loads.length ?? 1) - 1) * MINUTES_PER_REFILL,
         )
       : null,
@@ -306,11 +321,36 @@ function mixOf(
     : { dose: result.ok, refused: [], rate, used };
 }
 
-function lanesOf({ stops }: CaseFacts, lawn: Ground | null): RectangleLanes | null {
-  if (!lawn || !stops.place) return null;
-  const { swathM, overlap, direction } = stops.place;
-  const lanes = rectangleLanes({ lengthM: lawn.lengthM, widthM: lawn.widthM, swathM, overlap, direction });
-  return isRefused(lanes) ? null : lanes.ok;
+function lanesOf(
+  { stops }: CaseFacts,
+  lawn: Ground | null,
+  method: MethodRow | null,
+): Pick<CaseView, 'lanes' | 'crossed'> {
+  if (!lawn || lawn.rings.length === 0 || !stops.place || (method && !LANED.has(method.placing)))
+    return { lanes: null, crossed: null };
+  const { swathM, overlap, direction, edges = 'cover' } = stops.place;
+  const along = (degrees: number | 'auto'): Lanes | null => {
+    const found = lanesOver({
+      ...{ figure: lawn.rings, swath: swathM, overlap, direction: degrees, edges, trim: null },
+    });
+    return isRefused(found) ? null : found.ok;
+  };
+  const lanes = along(direction);
+  return { lanes, crossed: lanes && method?.placing === 'crossed' ? along(lanes.direction + 90) : null };
+}
+
+/** Ways of placing that go over the ground lane by lane. */
+const LANED: ReadonlySet<Placing> = new Set(['lanes', 'crossed']);
+
+/**
+ * What must come out over each metre of walk, so that all passes as they lie put down what was measured out: lanes lie closer
+ * than the swath where their number was rounded up.
+ */
+function perMetreOf(answer: DoseAnswer | null, lanes: Lanes | null, crossed: Lanes | null): Quantity | null {
+  const walked = (lanes?.sprayedLength ?? 0) + (crossed?.sprayedLength ?? 0);
+  if (!answer || walked <= 0) return null;
+  const { value, unit } = answer.finished ?? answer.product;
+  return quantity(value / walked, unit);
 }
 
 function allowanceOf(

@@ -594,7 +594,7 @@ describe('a case that is measured on the plan', () => {
   const plan = { ...on, zones: ['lawn'], waterM: 0, hardM: 0, ediblesM: 0 };
   const measure = { ...stops.measure, how: 'plan' as const, unit: 'm' as const, plan };
   const facts = (cells: string[][], records: ApplicationRecord[], now = on) =>
-    factsWith({ stops: { ...factsWith().stops, measure }, ground: { cells, now }, records });
+    factsWith({ stops: { ...factsWith().stops, measure }, ground: { cells, now, rings: [] }, records });
   /** So much on half of the ground, in the last twelve months. */
   const half = (id: string, millilitres: number): ApplicationRecord =>
     record({
@@ -613,7 +613,7 @@ describe('a case that is measured on the plan', () => {
     const near = { ...measure, plan: { ...plan, waterGapM: 1 } };
     const stale = factsWith({
       stops: { ...factsWith().stops, measure: near },
-      ground: { cells: [[]], now: on },
+      ground: { cells: [[]], now: on, rings: [] },
     });
     expect(haltCodes(stale)).toContain('water-buffer');
   });

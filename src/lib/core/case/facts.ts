@@ -11,6 +11,7 @@ import type {
   Vigour,
 } from '../identify';
 import type { Stop } from '../labels';
+import type { Rings } from '../geometry';
 import type { LocalRule, OwnThreshold } from '../rules';
 import type { ShelfEntry, Wish } from '../choose';
 import type { ApplicationRecord } from '../record';
@@ -60,9 +61,14 @@ export interface ChooseBody {
   readonly budget: number | null;
 }
 
+export const WAYS = ['tape', 'paces', 'plan', 'known', 'places', 'edges', 'volume', 'grid'] as const;
+export type Way = (typeof WAYS)[number];
+
 export interface MeasureBody {
-  readonly how: 'tape' | 'paces' | 'plan';
+  readonly how: Way;
   readonly unit: 'm' | 'ft';
+  /** What the ground is called, so that it is known again; "" for no name. */
+  readonly name?: string;
   /** By tape, in `unit`. */
   readonly length: number;
   readonly width: number;
@@ -75,6 +81,36 @@ export interface MeasureBody {
   readonly strip: number;
   /** Zones of the property's plan; null unless it is measured on it. */
   readonly plan: OnPlan | null;
+  /** Taped parts beside the first rectangle, in `unit`. */
+  readonly parts?: readonly PartMeasured[];
+  /** An area that somebody knows, and how far it may be off. */
+  readonly known?: { readonly area: Quantity; readonly errorPct: number };
+  /** Places by kind; one kind without a name where only their number is known. */
+  readonly places?: readonly PlacesOfKind[];
+  /** Edges by their running length, in `unit`. */
+  readonly edge?: {
+    readonly run: number;
+    readonly hard: number;
+    readonly up: number;
+    readonly out: number;
+    readonly wallAboveHard: boolean;
+  };
+  readonly volume?: Quantity;
+  /** Points on the rectangle of `length` and `width`: so far apart, in `unit`. */
+  readonly grid?: { readonly spacing: number; readonly pattern: 'inside' | 'edge' };
+}
+
+export interface PartMeasured {
+  readonly kind: 'rectangle' | 'circle' | 'triangle';
+  readonly a: number;
+  readonly b: number;
+  readonly off: boolean;
+}
+
+/** So many places of a kind: "hinge", "behind the oven, on a card". */
+export interface PlacesOfKind {
+  readonly kind: string;
+  readonly count: number;
 }
 
 /** What is treated of a plan: the zones, what is kept off, and what that came to when it was saved. */
@@ -131,7 +167,10 @@ export interface PlaceBody {
   readonly swathM: number;
   /** A share: 0 ≤ overlap < 1. */
   readonly overlap: number;
-  readonly direction: 0 | 90;
+  /** Degrees anticlockwise from the length, or the one with the fewest lanes. */
+  readonly direction: number | 'auto';
+  /** "keep-in": only where the whole swath is on the ground. */
+  readonly edges?: 'cover' | 'keep-in';
   readonly start: 'this-end' | 'far-end';
 }
 
@@ -192,7 +231,12 @@ export interface CaseFacts {
    * Where it is measured on a plan: the ground cut up by what went down on it, as the ids of the records on each part;
    * and what the plan comes to now. null otherwise.
    */
-  readonly ground: { readonly cells: readonly (readonly string[])[]; readonly now: PlanMeasured } | null;
+  readonly ground: {
+    readonly cells: readonly (readonly string[])[];
+    readonly now: PlanMeasured;
+    /** What is treated, as it is drawn, the margins taken off; in metres of the plan. */
+    readonly rings: Rings;
+  } | null;
   /** Cards with their uses for places like this one. */
   readonly shelf: readonly ShelfEntry[];
   /** How many cards of the shelf are for other places alone. */

@@ -1,15 +1,30 @@
 import { pace } from '../calibrate';
-import { isRefused, type Refusal } from '../result';
-import { groundOfPlan, measureRectangle, type Ground, type PlanMeasured } from '../ground';
-import { quantity } from '../units';
-import type { MeasureBody } from './facts';
+import { isRefused, type Refusal, type Result } from '../result';
+import {
+  groundKnown,
+  groundOfEdge,
+  groundOfGrid,
+  groundOfParts,
+  groundOfPlaces,
+  groundOfPlan,
+  groundOfVolume,
+  measureRectangle,
+  type Ground,
+  type PlanMeasured,
+} from '../ground';
+import { quantity, type Quantity } from '../units';
+import type { Rings } from '../geometry';
+import type { CaseFacts, MeasureBody } from './facts';
 
 /** Something of it can be treated. */
 const hasTarget = ({ areaM2, places, edgeM, volumeM3 }: PlanMeasured): boolean =>
   areaM2 > 0 || places > 0 || edgeM > 0 || volumeM3 > 0;
 
-/** The lawn of a stop Measure: by tape, or by paces of the length that the calibration walk gave. */
-export function groundOf(body: MeasureBody | undefined): {
+/** What is treated, as the stop Measure has it, whichever way it was measured. */
+export function groundOf(
+  body: MeasureBody | undefined,
+  drawn: CaseFacts['ground'] = null,
+): {
   lawn: Ground | null;
   refused: readonly Refusal[];
 } {
@@ -17,18 +32,62 @@ export function groundOf(body: MeasureBody | undefined): {
   const { unit } = body;
   const area = unit === 'm' ? 'm2' : 'ft2';
   if (body.how === 'plan')
-    return { lawn: body.plan && hasTarget(body.plan) ? groundOfPlan(body.plan, area) : null, refused: [] };
-  const strip = body.strip > 0 ? quantity(body.strip, unit) : null;
-  if (body.how === 'tape') {
-    const sides = {
-      how: 'tape',
-      length: quantity(body.length, unit),
-      width: quantity(body.width, unit),
-    } as const;
-    const lawn = measureRectangle({ sides, strip, unit: area });
-    return isRefused(lawn) ? { lawn: null, refused: lawn.refused } : { lawn: lawn.ok, refused: [] };
+    return body.plan && hasTarget(body.plan)
+      ? { lawn: { ...groundOfPlan(body.plan, area), rings: drawnRings(body.plan, drawn) }, refused: [] }
+      : nothing;
+  const told = (result: Result<Ground>) =>
+    isRefused(result) ? { lawn: null, refused: result.refused } : { lawn: result.ok, refused: [] };
+  const size = (value: number): Quantity => quantity(value, unit);
+  switch (body.how) {
+    case 'known':
+      return body.known ? told(groundKnown(body.known.area, body.known.errorPct)) : nothing;
+    case 'places':
+      return told(
+        groundOfPlaces(
+          (body.places ?? []).map(({ count }) => count),
+          area,
+        ),
+      );
+    case 'edges': {
+      if (!body.edge) return nothing;
+      const { run, hard, up, out, wallAboveHard } = body.edge;
+      return told(
+        groundOfEdge({ run: size(run), hard: size(hard), up: size(up), out: size(out), wallAboveHard }, area),
+      );
+    }
+    case 'volume':
+      return body.volume ? told(groundOfVolume(body.volume, area)) : nothing;
+    case 'grid':
+      return body.grid
+        ? told(
+            groundOfGrid(
+              {
+                ...{ length: size(body.length), width: size(body.width) },
+                ...{ spacing: size(body.grid.spacing), pattern: body.grid.pattern },
+              },
+              area,
+            ),
+          )
+        : nothing;
   }
-  const step = pace({ distance: quantity(body.walked, unit), paces: body.walkedPaces });
+  const strip = body.strip > 0 ? size(body.strip) : null;
+  if (body.how === 'tape') {
+    const [length, width] = [size(body.length), size(body.width)];
+    const parts = body.parts ?? [];
+    if (parts.length > 0)
+      return told(
+        groundOfParts(
+          [
+            { kind: 'rectangle', a: length, b: width, off: false },
+            ...(strip ? [{ kind: 'rectangle', a: length, b: strip, off: true } as const] : []),
+            ...parts.map(({ kind, a, b, off }) => ({ kind, a: size(a), b: size(b), off })),
+          ],
+          area,
+        ),
+      );
+    return told(measureRectangle({ sides: { how: 'tape', length, width }, strip, unit: area }));
+  }
+  const step = pace({ distance: size(body.walked), paces: body.walkedPaces });
   if (isRefused(step)) return { lawn: null, refused: step.refused };
   const sides = {
     how: 'paces',
@@ -36,6 +95,12 @@ export function groundOf(body: MeasureBody | undefined): {
     pace: step.ok.pace,
     paceErrorPct: body.paceErrorPct,
   } as const;
-  const lawn = measureRectangle({ sides, strip, unit: area });
-  return isRefused(lawn) ? { lawn: null, refused: lawn.refused } : { lawn: lawn.ok, refused: [] };
+  return told(measureRectangle({ sides, strip, unit: area }));
 }
+
+const nothing = { lawn: null, refused: [] };
+
+/** The shape that was saved belongs to the zones that are chosen now, as long as both come to the same. */
+const drawnRings = (plan: PlanMeasured, drawn: CaseFacts['ground']): Rings =>
+  drawn !== null && Math.abs(drawn.now.areaM2 - plan.areaM2) <= SAME_M2 ? drawn.rings : [];
+const SAME_M2 = 0.01;

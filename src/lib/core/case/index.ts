@@ -1,5 +1,5 @@
 export { assess, circumstancesOf } from './assess';
-export { BUILT_ON, isStale, TANK_BEFORE } from './facts';
+export { BUILT_ON, isStale, TANK_BEFORE, WAYS } from './facts';
 export type {
   AnsweredStop,
   CaseFacts,
@@ -7,6 +7,9 @@ export type {
   LookBody,
   MeasureBody,
   OnPlan,
+  PartMeasured,
+  PlacesOfKind,
+  Way,
   MixBody,
   MixPartner,
   TankBefore,

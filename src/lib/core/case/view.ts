@@ -2,8 +2,10 @@ import type { EntryInUse, FamilyRow, Option } from '../choose';
 import type { DoseAnswer } from '../dose';
 import type { Candidate, CaseRanking, CountBasis, Density, LifeStage, ThresholdVerdict } from '../identify';
 import type { Caution, CardInUse, Stop } from '../labels';
-import type { Checkpoint, RectangleLanes } from '../place';
+import type { Lanes, PlaceOnTheWay } from '../place';
 import type { ApplicationRecord } from '../record';
+import type { Measured, MethodRow } from '../method';
+import type { Points } from './points-of';
 import type { Refusal } from '../result';
 import type { Recheck } from '../review';
 import type { JudgedHours, NextDate } from '../schedule';
@@ -73,14 +75,27 @@ export interface CaseView {
   /** Decided to put nothing down. */
   readonly nothing: boolean;
   readonly label: CardInUse | null;
+  /** How the label is put down, and by what of the ground it reckons; null without one. */
+  readonly method: MethodRow | null;
+  readonly measured: Measured | null;
+  /** Where it goes down place by place: how many of which kind, and what each gets. */
+  readonly points: Points | null;
   readonly lawn: Ground | null;
   readonly lawnRefused: readonly Refusal[];
   readonly hours: JudgedHours | null;
   readonly dose: DoseAnswer | null;
   readonly doseRefused: readonly Refusal[];
   readonly rate: number | null;
-  readonly lanes: RectangleLanes | null;
-  readonly checkpoints: readonly Checkpoint[];
+  /** In metres of the ground's own frame. */
+  readonly lanes: Lanes | null;
+  /** The second pass, square to the first, where a method crosses. */
+  readonly crossed: Lanes | null;
+  /** Where a quarter, half and three quarters are laid down. */
+  readonly marks: readonly PlaceOnTheWay[];
+  /** Where the next load is fetched. */
+  readonly refills: readonly PlaceOnTheWay[];
+  /** What must come out over each metre of all passes as they lie: of the mix, or of the product where there is none. */
+  readonly perMetre: Quantity | null;
   readonly minutesOnLawn: number | null;
   /** The season's allowance of this label here, where it has a cap. */
   readonly allowance: { readonly allowed: Quantity; readonly used: Quantity; readonly now: Quantity } | null;

@@ -81,15 +81,61 @@ function area({ stops }: CaseFacts, view: CaseView): Partial<Record<WorkingName,
   if (body.how === 'tape')
     return {
       area: {
-        formula: 'area-tape',
+        formula: (body.parts ?? []).length > 0 ? 'area-parts' : 'area-tape',
         inputs: [
           input('length', body.length, body.unit, 'measured'),
           input('width', body.width, body.unit, 'measured'),
           ...strip,
+          ...(body.parts ?? []).map(({ kind, a, b, off }) =>
+            input(
+              off ? 'part-off' : 'part',
+              `${kind} ${kind === 'circle' ? a : `${a} × ${b}`}`,
+              body.unit,
+              'measured',
+            ),
+          ),
         ],
         result,
       },
     };
+  const { known, edge, grid } = body;
+  if (body.how === 'known' && known)
+    return {
+      area: {
+        formula: 'area-known',
+        inputs: [
+          input('known', known.area.value, known.area.unit, 'chosen'),
+          input('paceError', known.errorPct, '%', 'chosen'),
+        ],
+        result,
+      },
+    };
+  if (body.how === 'edges' && edge)
+    return {
+      area: {
+        formula: 'area-edges',
+        inputs: [
+          input('run', edge.run, body.unit, 'measured'),
+          input('hard', edge.hard, body.unit, 'measured'),
+          input('up', edge.up, body.unit, 'label'),
+          input('out', edge.out, body.unit, 'label'),
+        ],
+        result,
+      },
+    };
+  if (body.how === 'grid' && grid)
+    return {
+      area: {
+        formula: 'area-grid',
+        inputs: [
+          input('length', body.length, body.unit, 'measured'),
+          input('width', body.width, body.unit, 'measured'),
+          input('spacing', grid.spacing, body.unit, 'chosen'),
+        ],
+        result,
+      },
+    };
+  if (body.how !== 'paces') return {};
   const step = body.walked / body.walkedPaces;
   return {
     pace: {
@@ -176,7 +222,8 @@ function amounts(facts: CaseFacts, view: CaseView): Partial<Record<WorkingName, 
 
 function lanes({ stops }: CaseFacts, view: CaseView): Partial<Record<WorkingName, Working>> {
   if (!view.lanes || !view.lawn || !stops.place) return {};
-  const across = stops.place.direction === 0 ? view.lawn.widthM : view.lawn.lengthM;
+  const { lineCount, spacing } = view.lanes;
+  const across = lineCount === 1 ? stops.place.swathM : (lineCount - 1) * spacing + stops.place.swathM;
   return {
     lanes: {
       formula: 'lanes',
@@ -185,7 +232,7 @@ function lanes({ stops }: CaseFacts, view: CaseView): Partial<Record<WorkingName
         input('swath', stops.place.swathM, 'm', 'chosen'),
         input('overlap', stops.place.overlap * 100, '%', 'chosen'),
       ],
-      result: { value: view.lanes.lanes.length, unit: null },
+      result: { value: view.lanes.lineCount, unit: null },
     },
   };
 }

@@ -1,3 +1,4 @@
+import type { Ring, Rings } from '../geometry';
 import { answer, type Result } from '../result';
 import { dimensionOf, inBase, quantity, valueIn, type Quantity, type Unit } from '../units';
 import { measureArea, type MeasuredArea, type MeasureRefusal, type Shape } from './measure';
@@ -18,6 +19,8 @@ export interface RectangleMeasure {
 }
 
 export interface Ground extends MeasuredArea {
+  /** The shape where it is known, in metres of a frame of its own; empty where it is not. */
+  readonly rings: Rings;
   /** The rectangle to treat, in metres, the strip left out. */
   readonly lengthM: number;
   readonly widthM: number;
@@ -55,10 +58,19 @@ export function groundOfPlan(plan: PlanMeasured, unit: 'm2' | 'ft2'): Ground {
   return {
     area: area(plan.areaM2),
     ...(plan.highM2 > plan.lowM2 ? { areaLow: area(plan.lowM2), areaHigh: area(plan.highM2) } : {}),
+    rings: [],
     ...{ lengthM: plan.lengthM, widthM: plan.widthM, stripM: 0, waterGapM: plan.waterGapM },
     counted: { places: plan.places, edgeM: plan.edgeM, volumeM3: plan.volumeM3 },
   };
 }
+
+/** A rectangle with its corner at 0, its length along x. */
+export const rectangleRing = (lengthM: number, widthM: number): Ring => [
+  [0, 0],
+  [lengthM, 0],
+  [lengthM, widthM],
+  [0, widthM],
+];
 
 const told = (value: number, unit: Unit, as: Unit): Quantity => quantity(valueIn({ value, unit }, as), as);
 
@@ -100,9 +112,11 @@ export function measureRectangle(lawn: RectangleMeasure): Result<Ground, Measure
   });
   if ('refused' in measured) return measured;
   const stripM = strip ? inBase(strip) : 0;
+  const [lengthM, widthM] = [valueIn(length, 'm'), inBase(width) - stripM];
   return answer({
     ...measured.ok,
-    ...{ lengthM: valueIn(length, 'm'), widthM: inBase(width) - stripM, stripM, waterGapM: stripM },
+    rings: [rectangleRing(lengthM, widthM)],
+    ...{ lengthM, widthM, stripM, waterGapM: stripM },
     counted: NOTHING_COUNTED,
   });
 }

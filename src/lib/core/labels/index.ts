@@ -26,3 +26,4 @@ export type { More, MoreField, MoreKey, MoreSection } from './more';
 export type { Ends } from './label';
 export { capOf, otherHalf } from './label';
 export type { LabelFigureKind } from './figures';
+export { measuredFor, methodOf } from './method-of';

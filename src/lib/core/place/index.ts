@@ -1,5 +1,3 @@
-export { checkpointsOf, rectangleLanes } from './rectangle';
-export type { Checkpoint, RectangleLanes } from './rectangle';
 export { lanesOver, MOST_LANES } from './lanes';
 export type { Lane, Lanes, LanesOver, LanesRefusal, TrimPass } from './lanes';
 export { groundOf, trimPass } from './trim';

@@ -86,17 +86,86 @@ export const chooseBody = z.object({
 const margin = z.preprocess((v) => (v === undefined || v === '' ? 0 : v), numeric(0, 200));
 const worked = z.preprocess((v) => (v === undefined || v === '' ? 0 : v), numeric(0, 1e9));
 const side = numeric(0.1, 5000);
+const optionalSide = z.preprocess((v) => (v === undefined || v === '' ? 0 : v), numeric(0, 5000));
+const unitOfLength = z.enum(['m', 'ft']);
+const VOLUMES_OF_GROUND = ['l', 'gal', 'm3', 'ft3'] as const;
+export const groundName = z.preprocess((v) => v ?? '', plainText(60));
+
+/** Rows of a form of which one field must be filled for the row to be there. */
+const rowsWith = (key: string) => (value: unknown) =>
+  typeof value !== 'object' || value === null
+    ? (value ?? [])
+    : Object.values(value as Record<string, unknown>).filter((row) => {
+        const filled = (row as Record<string, unknown> | null)?.[key];
+        return filled !== undefined && filled !== '' && filled !== null;
+      });
+const partsMeasured = z.preprocess(
+  rowsWith('a'),
+  z
+    .array(
+      z.object({
+        kind: z.enum(['rectangle', 'circle', 'triangle']),
+        a: side,
+        b: optionalSide,
+        off: ticked,
+      }),
+    )
+    .max(20),
+);
+const placesOfKind = z.preprocess(
+  rowsWith('count'),
+  z
+    .array(z.object({ kind: z.preprocess((v) => v ?? '', plainText(60)), count: whole(1, 5000) }))
+    .min(1, 'needed')
+    .max(40),
+);
 export const measureBody = z
   .discriminatedUnion('how', [
     z.object({
       how: z.literal('tape'),
       unit: z.enum(['m', 'ft']),
+      name: groundName,
       length: side,
       width: side,
       strip: z.preprocess((v) => (v === undefined || v === '' ? 0 : v), numeric(0, 500)),
+      parts: partsMeasured,
+    }),
+    z.object({
+      how: z.literal('known'),
+      unit: unitOfLength,
+      name: groundName,
+      known: z.object({
+        area: amount(['m2', 'ft2', 'yd2', 'ha', 'acre'], 0.01, 1e7),
+        errorPct: z.preprocess((v) => (v === undefined || v === '' ? 0 : v), numeric(0, 90)),
+      }),
+    }),
+    z.object({ how: z.literal('places'), unit: unitOfLength, name: groundName, places: placesOfKind }),
+    z.object({
+      how: z.literal('edges'),
+      unit: unitOfLength,
+      name: groundName,
+      edge: z.object({
+        run: side,
+        ...{ hard: optionalSide, up: optionalSide, out: optionalSide },
+        wallAboveHard: ticked,
+      }),
+    }),
+    z.object({
+      how: z.literal('volume'),
+      unit: unitOfLength,
+      name: groundName,
+      volume: amount(VOLUMES_OF_GROUND, 0.001, 1e6),
+    }),
+    z.object({
+      how: z.literal('grid'),
+      unit: unitOfLength,
+      name: groundName,
+      ...{ length: side, width: side },
+      grid: z.object({ spacing: numeric(0.05, 500), pattern: z.enum(['inside', 'edge']).default('inside') }),
     }),
     z.object({
       how: z.literal('paces'),
+      name: groundName,
       unit: z.enum(['m', 'ft']),
       paces: listed(numeric(1, 10_000), 2, 2),
       walked: numeric(1, 5000),
@@ -106,6 +175,7 @@ export const measureBody = z
     }),
     z.object({
       how: z.literal('plan'),
+      name: groundName,
       unit: z.enum(['m', 'ft']),
       plan: z.preprocess(
         (value) => value ?? {},
@@ -177,10 +247,8 @@ export const mixBody = z.object({
 export const placeBody = z.object({
   swathM: numeric(0.2, 30),
   overlap: numeric(0, 0.8),
-  direction: z.preprocess(
-    (value) => (value === '0' ? 0 : value === '90' ? 90 : value),
-    z.union([z.literal(0), z.literal(90)]),
-  ),
+  direction: z.union([z.literal('auto'), numeric(0, 180)]),
+  edges: z.enum(['cover', 'keep-in']).default('cover'),
   start: z.enum(['this-end', 'far-end']),
 }) satisfies z.ZodType<PlaceBody>;
 

@@ -1,5 +1,6 @@
 import type { CaseFacts, MeasureBody, OnPlan } from '../../core/case';
 import { cellsOf, measureOnPlan, type KeepOff, type Plan } from '../../core/plan';
+import type { Rings } from '../../core/geometry';
 import { standing, type ApplicationRecord } from '../../core/record';
 
 export const keepOffOf = ({ waterM, hardM, ediblesM }: OnPlan): KeepOff => ({ waterM, hardM, ediblesM });
@@ -23,7 +24,7 @@ export function groundOf(
   // What was logged before there was a plan may lie anywhere.
   const anywhere = all.filter(({ ground }) => !ground).map(({ id }) => id);
   const cells = cellsOf(rings, lineage, placed).map((cell) => [...cell.records, ...anywhere]);
-  return { cells, now };
+  return { cells, now, rings: rounded(rings) };
 }
 
 const EMPTY: Plan = { unit: 'm', anchor: null, north: 0, underlay: null, zones: [], marks: [] };
@@ -38,12 +39,15 @@ export function measuredOnPlan(plan: Plan, body: MeasureBody): MeasureBody | nul
   return { ...body, plan: { ...body.plan, ...now, zones: known } };
 }
 
+/** To a centimetre. */
+const rounded = (rings: Rings): Rings =>
+  rings.map((ring) => ring.map(([x, y]) => [Math.round(x * 100) / 100, Math.round(y * 100) / 100] as const));
+
 /** Where a record lies on the plan at this moment: its zones with what they came from, and the outline to a centimetre. */
 export function footprintOf(plan: Plan, on: OnPlan): NonNullable<ApplicationRecord['ground']> {
   const { rings } = measureOnPlan(plan, on.zones, keepOffOf(on));
-  const cm = (n: number): number => Math.round(n * 100) / 100;
   return {
     zones: lineageOf(plan, on.zones),
-    footprint: rings.length === 0 ? null : rings.map((ring) => ring.map(([x, y]) => [cm(x), cm(y)] as const)),
+    footprint: rings.length === 0 ? null : rounded(rings),
   };
 }

@@ -574,7 +574,7 @@ export function factsOf(s: Situation): CaseFacts {
         : {}),
     } as CaseFacts['stops'],
     records: (s.before ?? []).map(({ label, daysAgo }, i) => recordOf(label, addDays(today, -daysAgo), i)),
-    ground: card ? { cells: [(s.before ?? []).map((_, i) => `r${i}`)], now: ground } : null,
+    ground: card ? { cells: [(s.before ?? []).map((_, i) => `r${i}`)], now: ground, rings: [] } : null,
     shelf: [...(card ? [card] : []), ...others].map((label) => ({
       label,
       containers: [

@@ -96,8 +96,10 @@
     </div>
   {/if}
   {#if view.lanes && !halted && !last}<div>
-      <dt>On the lawn</dt>
-      <dd>{view.minutesOnLawn} min, {show.lengthText(view.lanes.pathM)}</dd>
+      <dt>To walk</dt>
+      <dd>
+        {view.minutesOnLawn} min, {show.lengthText(view.lanes.pathLength + (view.crossed?.pathLength ?? 0))}
+      </dd>
     </div>{/if}
   {#if view.label}
     <div>

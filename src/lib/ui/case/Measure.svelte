@@ -1,10 +1,16 @@
 <script lang="ts">
   import { untrack } from 'svelte';
+  import { WAYS, type Way } from '../../core/case';
   import { otherSide } from '../../core/ground';
   import { sameDimension, valueIn } from '../../core/units';
-  import { refusalSentence } from '../../words';
+  import { groundText, refusalSentence, WAY_WORDS, WAYS_FOR } from '../../words';
   import { getShow } from '../parts/show';
-  import LawnPlan from '../drawings/LawnPlan.svelte';
+  import GroundPlan from '../drawings/GroundPlan.svelte';
+  import Amount from '../parts/Amount.svelte';
+  import Choice from '../parts/Choice.svelte';
+  import Field from '../parts/Field.svelte';
+  import MeasureParts from './MeasureParts.svelte';
+  import MeasurePlaces from './MeasurePlaces.svelte';
   import SharedUnit from '../parts/SharedUnit.svelte';
   import NumberField from '../parts/NumberField.svelte';
   import LengthField from '../parts/LengthField.svelte';
@@ -13,7 +19,11 @@
   import type { Proven } from '../../core/calibrate';
   import type { StopProps } from './stop-props';
   const show = getShow();
-  const { besideText, numberText, quantityText } = show;
+  const { besideText, numberText } = show;
+  const LENGTHS = [
+    ...['length', 'width', 'strip', 'walked', 'edge.run', 'edge.hard', 'edge.up', 'edge.out', 'grid.spacing'],
+    ...Array.from({ length: 20 }, (_, i) => [`parts.${i}.a`, `parts.${i}.b`]).flat(),
+  ];
 
   let { equipment }: StopProps = $props();
   const sheet = getSheet();
@@ -38,7 +48,12 @@
   }
   const view = $derived(sheet.view);
   const start = untrack(() => sheet.facts.stops.measure);
-  let how = $state(start?.how ?? 'tape');
+  /** What the label reckons by comes first; without one the ground is told by its area. */
+  const fits = $derived(WAYS_FOR[view.measured ?? 'area']);
+  const others = $derived(WAYS.filter((way) => !fits.includes(way)));
+  const noun = $derived(view.method?.noun ?? 'spot');
+  let how = $state<Way>(start?.how ?? untrack(() => fits[0] ?? 'tape'));
+  const cracks = $derived(view.method?.placing === 'cracks');
   let unit = $state(start?.unit ?? (show.manner.units === 'us' ? 'ft' : 'm'));
   let side = $state<number | null>(null);
   let covers = $state<number | null>(null);
@@ -52,17 +67,25 @@
   const was = (value: number | undefined): number | '' => (value === undefined || value === 0 ? '' : value);
 </script>
 
+{#snippet way(value: Way)}
+  <label
+    ><input type="radio" name="how" {value} checked={how === value} onchange={() => (how = value)} /><span
+      >{WAY_WORDS[value]}</span
+    ></label
+  >
+{/snippet}
+
 <fieldset>
   <legend class="visually-hidden">How it is measured</legend>
   <div class="how">
-    {#each [['tape', 'By tape'], ['paces', 'By calibrated paces'], ['plan', 'On the plan']] as const as [value, word] (value)}
-      <label
-        ><input type="radio" name="how" {value} checked={how === value} onchange={() => (how = value)} /><span
-          >{word}</span
-        ></label
-      >
-    {/each}
+    {#each fits as value (value)}{@render way(value)}{/each}
   </div>
+  <details class="others" open={others.includes(how)}>
+    <summary>Measured otherwise</summary>
+    <div class="how">
+      {#each others as value (value)}{@render way(value)}{/each}
+    </div>
+  </details>
 </fieldset>
 <div class="fields">
   <SharedUnit
@@ -70,17 +93,17 @@
     name="unit"
     {unit}
     units={['m', 'ft']}
-    of={['length', 'width', 'strip', 'walked']}
+    of={LENGTHS}
     onunit={(value) => (unit = value === 'ft' ? 'ft' : 'm')}
   />
-  {#if how === 'tape'}
+  {#if how === 'tape' || how === 'grid'}
     <NumberField label="Length" name="length" value={was(start?.length)} {unit} />
     <NumberField label="Width" name="width" value={was(start?.width)} {unit} />
   {:else if how === 'paces'}
     <NumberField label="Paces along" name="paces.0" value={was(start?.paces[0])} />
     <NumberField label="Paces across" name="paces.1" value={was(start?.paces[1])} />
   {/if}
-  {#if how !== 'plan'}
+  {#if how === 'tape' || how === 'paces'}
     <NumberField
       label="Strip left out"
       name="strip"
@@ -90,6 +113,97 @@
     />
   {/if}
 </div>
+{#if how === 'tape'}<MeasureParts start={start?.parts ?? []} {unit} />{/if}
+{#if how === 'known'}
+  <div class="fields">
+    <Amount
+      label="The area"
+      name="known.area"
+      value={start?.known?.area.value ?? ''}
+      unit={start?.known?.area.unit ?? ground}
+      units={['m2', 'ft2', 'yd2', 'ha', 'acre']}
+      hint="from a deed, a map, the customer"
+    />
+    <NumberField
+      label="It may be off by"
+      name="known.errorPct"
+      value={start?.known?.errorPct ?? 5}
+      after="%"
+      most={90}
+      hint="0 where it was surveyed"
+    />
+  </div>
+{:else if how === 'places'}
+  <MeasurePlaces start={start?.places ?? []} {noun} />
+{:else if how === 'edges'}
+  <div class="fields">
+    <NumberField
+      label="Running length"
+      name="edge.run"
+      value={was(start?.edge?.run)}
+      {unit}
+      hint="all faces together, openings left out"
+    />
+    <NumberField
+      label="Up the wall"
+      name="edge.up"
+      value={was(start?.edge?.up)}
+      {unit}
+      hint={cracks ? 'empty for cracks alone' : 'as the label says'}
+    />
+    <NumberField
+      label="Out from it"
+      name="edge.out"
+      value={was(start?.edge?.out)}
+      {unit}
+      hint="onto soil, as the label says"
+    />
+    <NumberField
+      label="Of it over hard ground"
+      name="edge.hard"
+      value={was(start?.edge?.hard)}
+      {unit}
+      hint="there only cracks and joints"
+    />
+    <label class="tick"
+      ><input type="checkbox" name="edge.wallAboveHard" checked={start?.edge?.wallAboveHard ?? false} /> the label
+      lets the wall above hard ground be treated</label
+    >
+  </div>
+{:else if how === 'volume'}
+  <div class="fields">
+    <Amount
+      label={view.method?.id === 'dug-soil' ? 'Soil that is dug out' : 'The volume'}
+      name="volume"
+      value={start?.volume?.value ?? ''}
+      unit={start?.volume?.unit ?? (show.manner.units === 'us' ? 'gal' : 'l')}
+      units={['l', 'gal', 'm3', 'ft3']}
+    />
+  </div>
+{:else if how === 'grid'}
+  <div class="fields">
+    <NumberField label="From point to point" name="grid.spacing" value={was(start?.grid?.spacing)} {unit} />
+    <Choice
+      label="The outer points stand"
+      name="grid.pattern"
+      value={start?.grid?.pattern ?? 'inside'}
+      items={[
+        { value: 'inside', name: 'half a step inside' },
+        { value: 'edge', name: 'on the edge' },
+      ]}
+      hint="as the label prints its pattern"
+      width="13rem"
+    />
+  </div>
+  {#if view.points?.grid}
+    {@const { rows, columns, radiusM } = view.points.grid}
+    <p class="soft" aria-live="polite">
+      {show.numberText(rows)} rows of {show.numberText(columns)}; no place lies further than {show.lengthText(
+        radiusM,
+      )} from a point.
+    </p>
+  {/if}
+{/if}
 {#if how === 'plan'}
   {#await import('./PlanMeasure.svelte')}<p class="soft" role="status">Reading the plan …</p>
   {:then { default: PlanMeasure }}
@@ -127,48 +241,65 @@
 {#if view.lawn}
   {@const lawn = view.lawn}
   <p class="result" aria-live="polite">
-    <span class="figure big">{quantityText(lawn.area)}</span>
+    <span class="figure big">{groundText(lawn, noun, show)}</span>
     {#if lawn.areaLow && lawn.areaHigh}<span class="figure"
         >between {numberText(lawn.areaLow.value)} and {numberText(lawn.areaHigh.value)}</span
       >{/if}
-    <span class="soft"
-      ><span data-beside>{besideText(lawn.area)}</span>{how === 'plan' ? '' : ', the strip left out'}</span
-    >
+    {#if lawn.area.value > 0}
+      <span class="soft"
+        ><span data-beside>{besideText(lawn.area)}</span>{lawn.stripM > 0 ? ', the strip left out' : ''}</span
+      >
+    {/if}
   </p>
-  <Working name="area" />
+  {#if lawn.area.value > 0}<Working name="area" />{/if}
   {#if how === 'paces'}<Working name="pace" label="Working of the pace" />{/if}
-  {#if how !== 'plan'}
-    <LawnPlan
-      lengthM={lawn.lengthM}
-      widthM={lawn.widthM}
+  {#if how !== 'plan' && lawn.rings.length > 0}
+    <GroundPlan
+      rings={lawn.rings}
       stripM={lawn.stripM}
+      sides={[lawn.lengthM, lawn.widthM]}
       water={sheet.facts.property.byWater}
+      points={view.points?.grid?.at ?? []}
+      label="Plan of {show.lengthText(lawn.lengthM)} by {show.lengthText(lawn.widthM)}{lawn.stripM > 0
+        ? ` with a strip of ${show.lengthText(lawn.stripM)} left out`
+        : ''}"
     />
   {/if}
-  <details>
-    <summary>The other side of what a load covers</summary>
-    <div class="fields">
-      <LengthField label="One side" metres={side} {unit} optional live onmetres={(m) => (side = m)} />
-      <NumberField
-        label="A load covers"
-        unit={ground}
-        value={covers === null ? null : Number(valueIn({ value: covers, unit: 'm2' }, ground).toPrecision(6))}
-        placeholder={load === null
-          ? ''
-          : show.entryText(Math.round(valueIn({ value: load, unit: 'm2' }, ground)))}
-        onnumber={(n) => (covers = n === null ? null : valueIn({ value: n, unit: ground }, 'm2'))}
-      />
-      <p aria-live="polite">
-        {#if other !== null}<span class="figure">Walk {show.lengthText(other)} along the other side.</span>
-        {:else}<span class="soft">Type one side of the rectangle to walk.</span>{/if}
-      </p>
-    </div>
-  </details>
+  {#if lawn.area.value > 0 && how !== 'grid'}<details>
+      <summary>The other side of what a load covers</summary>
+      <div class="fields">
+        <LengthField label="One side" metres={side} {unit} optional live onmetres={(m) => (side = m)} />
+        <NumberField
+          label="A load covers"
+          unit={ground}
+          value={covers === null
+            ? null
+            : Number(valueIn({ value: covers, unit: 'm2' }, ground).toPrecision(6))}
+          placeholder={load === null
+            ? ''
+            : show.entryText(Math.round(valueIn({ value: load, unit: 'm2' }, ground)))}
+          onnumber={(n) => (covers = n === null ? null : valueIn({ value: n, unit: ground }, 'm2'))}
+        />
+        <p aria-live="polite">
+          {#if other !== null}<span class="figure">Walk {show.lengthText(other)} along the other side.</span>
+          {:else}<span class="soft">Type one side of the rectangle to walk.</span>{/if}
+        </p>
+      </div>
+    </details>{/if}
 {:else if view.lawnRefused.length > 0}
   <p class="field-error">{refusalSentence(view.lawnRefused[0]!, show)}</p>
 {:else if how !== 'plan'}
-  <p class="soft">The area, its error and the plan appear as the sides are typed.</p>
+  <p class="soft">What it comes to stands here as soon as it is typed.</p>
 {/if}
+<div class="fields">
+  <Field
+    label="What this ground is called"
+    name="name"
+    value={start?.name ?? ''}
+    width="16rem"
+    hint="“front lawn”: so that it is known again"
+  />
+</div>
 
 <style>
   .walkers {
@@ -179,10 +310,11 @@
   }
   .how {
     display: inline-flex;
+    flex-wrap: wrap;
     border: 1px solid var(--edge);
     border-radius: 4px;
     overflow: hidden;
-    margin-bottom: 1rem;
+    margin-bottom: 0.6rem;
   }
   .how label {
     position: relative;

@@ -3,7 +3,10 @@
   import { page } from '$app/state';
   import { onMount, untrack } from 'svelte';
   import { getShow } from '../parts/show';
-  import LawnPlan from '../drawings/LawnPlan.svelte';
+  import type { LeftOver, Placing } from '../../core/method';
+  import type { Quantity } from '../../core/units';
+  import { groundText, placesText } from '../../words';
+  import GroundPlan from '../drawings/GroundPlan.svelte';
   import Choice from '../parts/Choice.svelte';
   import Reading from '../parts/Reading.svelte';
   import Working from './Working.svelte';
@@ -11,23 +14,71 @@
   import { getSheet } from './sheet.svelte';
   import type { StopProps } from './stop-props';
   const show = getShow();
+  const { numberText, quantityText } = show;
 
   let { swathM }: StopProps = $props();
   const DEFAULT_SWATH_M = 1.5;
+  /** What comes out is measured over so long a walk. */
+  const OVER_M = 10;
+  /** What is done at each place, and with what is left. */
+  const HOW_POINTS: Readonly<Record<LeftOver, string>> = {
+    wipe: 'Several small drops rather than one large one, out of the reach of children and pets, never where food is laid or a surface was sprayed. Wipe the tip; note at Log what each place got.',
+    collect: 'Out of the reach of children and pets. Number each one, and lift what is not needed any more.',
+    rinsate:
+      'From the outside in, slowly, so that nothing runs off. What is left in the tank goes onto ground that the label names.',
+    'brush-off': 'Not on the place itself, but around it; brush what lies on hard ground back.',
+    nothing: 'Each place gets the same; note at Log what differed.',
+  };
+  const HOW_PLACED: Readonly<Record<Placing, string>> = {
+    ...{ lanes: '', crossed: '', points: '' },
+    band: 'Face by face, the wall first and the ground after, from the far end back to where you came from; over hard ground only cracks and joints.',
+    cracks:
+      'Into cracks, gaps and joints alone, in a thin line; wipe off what runs out. Never over open surfaces unless the label says so.',
+    void: 'Through each entry in short puffs, until a light haze comes back; close what must stay closed.',
+    sheet: 'Soak the turf, lay the sheet flat at dusk, weigh its edges down; lift it at dawn and count.',
+    list: 'Place by place, as they are listed at Measure; number each one.',
+    pour: 'Slowly and evenly over what was measured; let it soak in before the next.',
+  };
   const sheet = getSheet();
   const view = $derived(sheet.view);
+  const noun = $derived(view.method?.noun ?? 'spot');
+  const laned = $derived(
+    !view.method || view.method.placing === 'lanes' || view.method.placing === 'crossed',
+  );
+  /** On the plan the lanes have a true direction; a taped rectangle has its length. */
+  const drawn = $derived(sheet.facts.stops.measure?.how === 'plan');
+  const usual = $derived(drawn ? 'auto' : 0);
+  const directions = $derived(
+    drawn
+      ? [
+          { value: 'auto', name: 'with the fewest lanes' },
+          ...[0, 45, 90, 135].map((degrees) => ({
+            value: String(degrees),
+            name: degrees === 0 ? 'across the plan' : degrees === 90 ? 'up the plan' : `at ${degrees}°`,
+          })),
+        ]
+      : [
+          { value: '0', name: 'along the length' },
+          { value: '90', name: 'across it' },
+        ],
+  );
   const start = untrack(() => sheet.facts.stops.place);
   onMount(() => {
     if (view.label)
       sheet.assume('place', {
         swathM: swathM ?? DEFAULT_SWATH_M,
         overlap: 0,
-        direction: 0,
+        direction: usual,
         start: 'this-end',
       });
   });
   const halted = $derived(view.halts.length > 0);
   const place = $derived(sheet.facts.stops.place);
+  /** Things are whole: what would be a part of one is one. */
+  const inAll = (amount: Quantity): string =>
+    amount.unit === 'count'
+      ? placesText(numberText(Math.ceil(amount.value - 1e-9)), Math.ceil(amount.value - 1e-9) !== 1, noun)
+      : `${quantityText(amount)} in all`;
   const pouring = $derived(view.dose?.finished ?? view.dose?.product ?? null);
 </script>
 
@@ -36,92 +87,188 @@
 {:else if !view.label && !halted}
   <p class="soft">Choose a remedy first: its form decides how it is put down.</p>
 {:else}
-  <div class="fields">
-    <Reading
-      label="Swath"
-      name="swathM"
-      measure="length"
-      value={start?.swathM ?? swathM ?? DEFAULT_SWATH_M}
-      width="7rem"
-    />
-    <Choice
-      label="Overlap"
-      name="overlap"
-      value={String(start?.overlap ?? 0)}
-      items={[
-        { value: '0', name: 'none' },
-        { value: '0.1', name: '10 %' },
-        { value: '0.25', name: '25 %' },
-        { value: '0.5', name: '50 %' },
-      ]}
-      width="7rem"
-    />
-    <Choice
-      label="Lanes run"
-      name="direction"
-      value={String(start?.direction ?? 0)}
-      items={[
-        { value: '0', name: 'along the length' },
-        { value: '90', name: 'across it' },
-      ]}
-    />
-    <Choice
-      label="Start"
-      name="start"
-      value={start?.start ?? 'this-end'}
-      items={[
-        { value: 'this-end', name: 'left end' },
-        { value: 'far-end', name: 'right end' },
-      ]}
-      width="8.5rem"
-    />
-  </div>
+  {#if laned}
+    <div class="fields">
+      <Reading
+        label="Swath"
+        name="swathM"
+        measure="length"
+        value={start?.swathM ?? swathM ?? DEFAULT_SWATH_M}
+        width="7rem"
+      />
+      <Choice
+        label="Overlap"
+        name="overlap"
+        value={String(start?.overlap ?? 0)}
+        items={[
+          { value: '0', name: 'none' },
+          { value: '0.1', name: '10 %' },
+          { value: '0.25', name: '25 %' },
+          { value: '0.5', name: '50 %' },
+        ]}
+        width="7rem"
+      />
+      <Choice
+        label="Lanes run"
+        name="direction"
+        value={String(start?.direction ?? usual)}
+        items={directions}
+        width="13rem"
+      />
+      <Choice
+        label="At the edges"
+        name="edges"
+        value={start?.edges ?? 'cover'}
+        items={[
+          { value: 'cover', name: 'cover all of it' },
+          { value: 'keep-in', name: 'never over the edge' },
+        ]}
+        width="12rem"
+      />
+      <Choice
+        label="Start"
+        name="start"
+        value={start?.start ?? 'this-end'}
+        items={[
+          { value: 'this-end', name: 'left end' },
+          { value: 'far-end', name: 'right end' },
+        ]}
+        width="8.5rem"
+      />
+    </div>
+  {:else}
+    <input type="hidden" name="swathM" value={start?.swathM ?? swathM ?? DEFAULT_SWATH_M} />
+    <input type="hidden" name="overlap" value={start?.overlap ?? 0} />
+    <input type="hidden" name="direction" value={start?.direction ?? 0} />
+    <input type="hidden" name="start" value={start?.start ?? 'this-end'} />
+  {/if}
   {#if halted}
     <p class="no-amount">
       <span class="figure">Nothing is placed while a Halt is open.</span> What has to be settled stands above.
     </p>
   {:else if !view.lawn}
-    <p class="soft">The lanes are drawn once the area is measured.</p>
-  {:else if view.lawn.area.value === 0}
+    <p class="soft">
+      {laned
+        ? 'The lanes are drawn once the area is measured.'
+        : 'Measure first what is treated, and it is listed here.'}
+    </p>
+  {:else if view.points && !laned}
+    {@const { points } = view}
     <p class="sum">
-      <span class="figure big">{show.numberText(view.lawn.counted.places)} places, no lanes</span>
-      <a href={resolve('/properties/[id]/plan', { id: String(page.data.propertyId) })}>See them on the plan</a
-      >
+      <span class="figure big">{groundText(view.lawn, noun, show)}</span>
+      {#if points.each && points.each.unit !== 'count'}<span class="figure"
+          >{quantityText(points.each)} at each</span
+        >{/if}
     </p>
-    <p class="soft small">
-      Out of the reach of children and pets; not where food is laid. Note at Log what each place got.
+    {#if points.grid && points.grid.at.length > 0}
+      <GroundPlan
+        rings={view.lawn.rings}
+        sides={[points.grid.lengthM, points.grid.widthM]}
+        points={points.grid.at}
+        label="{numberText(points.grid.rows)} rows of {numberText(
+          points.grid.columns,
+        )} points, {show.lengthText(points.grid.spacingM)} apart"
+      />
+      <p class="soft small">
+        {numberText(points.grid.rows)} rows of {numberText(points.grid.columns)}, {show.lengthText(
+          points.grid.spacingM,
+        )} from point to point, walked to and fro.
+      </p>
+    {/if}
+    {#if points.kinds.length > 0}
+      <ol class="kinds">
+        {#each points.kinds as { kind, count }, i (i)}
+          <li>
+            <span>{kind}</span>
+            <span class="figure">{placesText(numberText(count), count !== 1, noun)}</span>
+            {#if points.each && points.each.unit !== 'count'}<span class="figure"
+                >{quantityText({ value: points.each.value * count, unit: points.each.unit })}</span
+              >{/if}
+          </li>
+        {/each}
+      </ol>
+    {/if}
+    {#if sheet.facts.stops.measure?.plan}<p>
+        <a href={resolve('/properties/[id]/plan', { id: String(page.data.propertyId) })}
+          >See them on the plan</a
+        >
+      </p>{/if}
+    <p class="soft small">{HOW_POINTS[view.method?.leftOver ?? 'nothing']}</p>
+  {:else if !laned || view.lawn.rings.length === 0}
+    <p class="sum">
+      <span class="figure big">{groundText(view.lawn, noun, show)}</span>
+      {#if pouring}<span class="figure">{inAll(pouring)}</span>{/if}
     </p>
+    <p class="soft">
+      {#if !laned}{HOW_PLACED[view.method?.placing ?? 'list']}
+      {:else if sheet.facts.stops.measure?.plan}The lanes are drawn over the true shape once Measure is saved.
+      {:else}Of this ground the area is known and no shape: go over it in even passes, and compare what is
+        left with the quarters below.{/if}
+    </p>
+    {#if pouring && pouring.unit !== 'count'}
+      <dl class="quarters">
+        {#each [1, 2, 3] as quarter (quarter)}
+          <div>
+            <dt>{quarter * 25} % done</dt>
+            <dd class="figure">
+              {quantityText({ value: pouring.value * (1 - quarter / 4), unit: pouring.unit })} left
+            </dd>
+          </div>
+        {/each}
+      </dl>
+    {/if}
+    {#if pouring && view.lawn.area.value > 0}<Progress area={view.lawn.area} started={pouring} />{/if}
   {:else}
     {@const lawn = view.lawn}
     {#if view.lanes && place}
       <p class="sum" aria-live="polite">
         <span class="figure big"
-          >{view.lanes.lanes.length}
-          {view.lanes.lanes.length === 1 ? 'lane' : 'lanes'}, {show.lengthText(view.lanes.pathM)} to walk</span
+          >{numberText(view.lanes.lineCount)}
+          {view.lanes.lineCount === 1 ? 'lane' : 'lanes'}{view.crossed
+            ? `, then ${numberText(view.crossed.lineCount)} across`
+            : ''}, {show.lengthText(view.lanes.pathLength + (view.crossed?.pathLength ?? 0))} to walk</span
         >
         <span class="soft"
-          >about {view.minutesOnLawn} min; lines {show.lengthText(view.lanes.spacingM)} apart</span
+          >about {view.minutesOnLawn} min{view.lanes.lineCount > 1
+            ? `; lines ${show.lengthText(view.lanes.spacing)} apart`
+            : ''}; {numberText(view.lanes.coveredPct)} % under a pass{view.lanes.doubledPct >= 0.1
+            ? `, ${numberText(view.lanes.doubledPct)} % under two`
+            : ''}{view.lanes.overPct >= 0.1
+            ? `, ${numberText(view.lanes.overPct)} % over the edge`
+            : ''}</span
         >
       </p>
+      {#if view.perMetre && pouring}
+        <p class="out">
+          <span class="figure"
+            >{quantityText({ value: view.perMetre.value * OVER_M, unit: view.perMetre.unit })} over {show.lengthText(
+              OVER_M,
+            )} of walk</span
+          >
+          puts down {quantityText(pouring)} in all, with the lanes as they lie{view.crossed
+            ? ', both passes together'
+            : ''}.
+        </p>
+      {/if}
       <Working name="lanes" />
     {:else}<p class="soft">Type the swath, and the lanes are drawn.</p>{/if}
-    <LawnPlan
-      lengthM={lawn.lengthM}
-      widthM={lawn.widthM}
+    <GroundPlan
+      rings={lawn.rings}
       stripM={lawn.stripM}
+      sides={sheet.facts.stops.measure?.plan ? null : [lawn.lengthM, lawn.widthM]}
       water={sheet.facts.property.byWater}
       lanes={view.lanes}
+      crossed={view.crossed}
       swathM={place?.swathM ?? 0}
-      checkpoints={view.checkpoints}
-      flip={place?.start === 'far-end'}
+      marks={view.marks}
+      refills={view.refills}
+      flip={place?.start === 'far-end' && !sheet.facts.stops.measure?.plan}
+      label="What is treated{view.lanes ? `, with ${view.lanes.lineCount} lanes` : ''}"
     />
     <p class="soft small">
-      S is the start. At each mark the tank is compared with the area done. Walk backwards from water and
-      doors; shut off at the turn.
+      S is the start.{view.refills.length > 0 ? ' A triangle: the next load is fetched.' : ''} At each mark the
+      tank is compared with the area done. Walk backwards from water and doors; shut off at the turn.
     </p>
-    {#if sheet.facts.stops.measure?.plan}<p class="small">
-        Lanes are laid in the smallest rectangle around what is treated; shut off where it ends sooner.
-      </p>{/if}
     {#if pouring}<Progress area={lawn.area} started={pouring} />{/if}
   {/if}
 {/if}
@@ -142,5 +289,30 @@
   }
   .big {
     font-size: 1.3rem;
+  }
+  .kinds {
+    list-style: none;
+    padding: 0;
+    margin: 0.6rem 0;
+    border-top: 1px solid var(--rule);
+  }
+  .kinds li {
+    display: grid;
+    grid-template-columns: 1fr auto 6rem;
+    gap: 1rem;
+    padding: 0.5rem 0;
+    border-bottom: 1px solid var(--rule);
+  }
+  .kinds li > :last-child {
+    text-align: right;
+  }
+  .quarters {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.4rem 2rem;
+    margin: 0.6rem 0;
+  }
+  .quarters dt {
+    color: var(--ink-soft);
   }
 </style>

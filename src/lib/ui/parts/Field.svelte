@@ -14,6 +14,8 @@
     width?: string;
     required?: boolean;
     autocomplete?: AutoFill;
+    /** The id of a list of words that are offered while somebody types. */
+    list?: string | undefined;
   }
   let {
     label,
@@ -26,6 +28,7 @@
     width = '9rem',
     required = false,
     autocomplete = 'off',
+    list,
   }: Props = $props();
   const errorFor = getErrors();
   const error = $derived(errorFor(name));
@@ -42,6 +45,7 @@
     inputmode={numeric ? 'decimal' : undefined}
     {autocomplete}
     {required}
+    {list}
     class="field-input {numeric ? 'text-right' : ''}"
     aria-invalid={error ? 'true' : undefined}
     aria-describedby={error ? `${id}-e` : hint ? `${id}-h` : undefined}

@@ -1,0 +1,80 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import type { PartMeasured } from '../../core/case';
+  import Choice from '../parts/Choice.svelte';
+  import NumberField from '../parts/NumberField.svelte';
+
+  /** What is added to a taped rectangle, or taken off it. */
+  let { start, unit }: { start: readonly PartMeasured[]; unit: string } = $props();
+  const MOST = 20;
+  let rows = $state(untrack(() => start.map((row, i) => ({ ...row, id: i }))));
+  let next = untrack(() => rows.length);
+  const NAMES = {
+    rectangle: ['Length', 'Width'],
+    circle: ['Radius', ''],
+    triangle: ['Base', 'Height'],
+  } as const;
+  let box: HTMLElement;
+  const add = (kind: PartMeasured['kind'], off = false): void => {
+    rows = [...rows, { kind, a: 0, b: 0, off, id: next++ }];
+    requestAnimationFrame(() =>
+      box.querySelector<HTMLInputElement>(`[name="parts.${rows.length - 1}.a"]`)?.focus(),
+    );
+  };
+  function drop(id: number): void {
+    rows = rows.filter((row) => row.id !== id);
+    requestAnimationFrame(() => box.dispatchEvent(new Event('input', { bubbles: true })));
+  }
+</script>
+
+<div bind:this={box}>
+  {#each rows as row, i (row.id)}
+    <div class="fields row">
+      <Choice
+        label="Part {i + 2}"
+        name="parts.{i}.kind"
+        value={row.kind}
+        items={[
+          { value: 'rectangle', name: 'rectangle' },
+          { value: 'circle', name: 'circle' },
+          { value: 'triangle', name: 'triangle' },
+        ]}
+        width="8.5rem"
+        onchange={(kind) =>
+          (rows = rows.map((one) =>
+            one.id === row.id ? { ...one, kind: kind as PartMeasured['kind'] } : one,
+          ))}
+      />
+      <NumberField label={NAMES[row.kind][0]} name="parts.{i}.a" value={row.a || ''} {unit} width="7rem" />
+      {#if row.kind !== 'circle'}
+        <NumberField label={NAMES[row.kind][1]} name="parts.{i}.b" value={row.b || ''} {unit} width="7rem" />
+      {/if}
+      <label class="off"><input type="checkbox" name="parts.{i}.off" checked={row.off} /> taken off</label>
+      <button type="button" class="button out" onclick={() => drop(row.id)}>Take out</button>
+    </div>
+  {/each}
+  <p>
+    <button type="button" class="button" disabled={rows.length >= MOST} onclick={() => add('rectangle')}
+      >Add a part</button
+    >
+    <button type="button" class="button" disabled={rows.length >= MOST} onclick={() => add('rectangle', true)}
+      >Take something off</button
+    >
+  </p>
+</div>
+
+<style>
+  .row {
+    align-items: flex-start;
+  }
+  .off,
+  .out {
+    margin-top: 1.6rem;
+  }
+  .off {
+    display: flex;
+    gap: 0.4rem;
+    align-items: center;
+    min-height: 2.75rem;
+  }
+</style>
