@@ -367,7 +367,6 @@ const LISTS: Readonly<
   tools: { one: 'Tool', fields: { price: 'its price', lifeJobs: 'the jobs that it lasts for' } },
   zones: { one: 'Zone', fields: {} },
   marks: { one: 'Place', fields: {} },
-  parts: { one: 'Part', fields: {} },
   walls: { one: 'Wall', fields: {} },
 };
 const INNER: Readonly<

@@ -1,5 +1,5 @@
 import { answer, refuse, type Result } from '../result';
-import { floorOf, fromBase, inBase, quantity, type Quantity } from '../units';
+import { floorOf, fromBase, inBase, quantity, valueIn, type Quantity } from '../units';
 import { type Counted, type Ground, NOTHING_COUNTED, rectangleRing } from './ground';
 import { measureArea, measureBand, type MeasureRefusal, type Shape, type WallInput } from './measure';
 
@@ -99,7 +99,7 @@ export function groundOfEdge(
 
 /** Soil that is dug out, a void or a room, by its volume. Refuses one that is not above 0. */
 export function groundOfVolume(volume: Quantity, unit: 'm2' | 'ft2'): Result<Ground, MeasureRefusal> {
-  const volumeM3 = inBase(volume);
+  const volumeM3 = valueIn(volume, 'm3');
   return volumeM3 > 0
     ? answer(flat(quantity(0, unit), { ...NOTHING_COUNTED, volumeM3 }))
     : refuse('area-not-positive', 'volume', { area: volumeM3 });
