@@ -20,6 +20,8 @@
   import type { StopProps } from './stop-props';
   const show = getShow();
   const { besideText, numberText } = show;
+  /** Ways in which no length is typed. */
+  const LENGTHLESS: readonly Way[] = ['places', 'known', 'volume', 'plan'];
   const LENGTHS = [
     ...['length', 'width', 'strip', 'walked', 'edge.run', 'edge.hard', 'edge.up', 'edge.out', 'grid.spacing'],
     ...Array.from({ length: 20 }, (_, i) => [`parts.${i}.a`, `parts.${i}.b`]).flat(),
@@ -75,6 +77,20 @@
   >
 {/snippet}
 
+{#if view.lawn}
+  {@const lawn = view.lawn}
+  <p class="result" aria-live="polite">
+    <span class="figure big">{groundText(lawn, noun, show)}</span>
+    {#if lawn.areaLow && lawn.areaHigh}<span class="figure"
+        >between {numberText(lawn.areaLow.value)} and {numberText(lawn.areaHigh.value)}</span
+      >{/if}
+    {#if lawn.area.value > 0}
+      <span class="soft"
+        ><span data-beside>{besideText(lawn.area)}</span>{lawn.stripM > 0 ? ', the strip left out' : ''}</span
+      >
+    {/if}
+  </p>
+{/if}
 <fieldset>
   <legend class="visually-hidden">How it is measured</legend>
   <div class="how">
@@ -88,14 +104,16 @@
   </details>
 </fieldset>
 <div class="fields">
-  <SharedUnit
-    label="Unit"
-    name="unit"
-    {unit}
-    units={['m', 'ft']}
-    of={LENGTHS}
-    onunit={(value) => (unit = value === 'ft' ? 'ft' : 'm')}
-  />
+  {#if LENGTHLESS.includes(how)}<input type="hidden" name="unit" value={unit} />{:else}
+    <SharedUnit
+      label="Unit"
+      name="unit"
+      {unit}
+      units={['m', 'ft']}
+      of={LENGTHS}
+      onunit={(value) => (unit = value === 'ft' ? 'ft' : 'm')}
+    />
+  {/if}
   {#if how === 'tape' || how === 'grid'}
     <NumberField label="Length" name="length" value={was(start?.length)} {unit} />
     <NumberField label="Width" name="width" value={was(start?.width)} {unit} />
@@ -240,17 +258,6 @@
 
 {#if view.lawn}
   {@const lawn = view.lawn}
-  <p class="result" aria-live="polite">
-    <span class="figure big">{groundText(lawn, noun, show)}</span>
-    {#if lawn.areaLow && lawn.areaHigh}<span class="figure"
-        >between {numberText(lawn.areaLow.value)} and {numberText(lawn.areaHigh.value)}</span
-      >{/if}
-    {#if lawn.area.value > 0}
-      <span class="soft"
-        ><span data-beside>{besideText(lawn.area)}</span>{lawn.stripM > 0 ? ', the strip left out' : ''}</span
-      >
-    {/if}
-  </p>
   {#if lawn.area.value > 0}<Working name="area" />{/if}
   {#if how === 'paces'}<Working name="pace" label="Working of the pace" />{/if}
   {#if how !== 'plan' && lawn.rings.length > 0}
@@ -309,19 +316,17 @@
     margin: 0.4rem 0;
   }
   .how {
-    display: inline-flex;
+    display: flex;
     flex-wrap: wrap;
-    border: 1px solid var(--edge);
-    border-radius: 4px;
-    overflow: hidden;
+    gap: 0.35rem;
     margin-bottom: 0.6rem;
   }
   .how label {
     position: relative;
     cursor: pointer;
-  }
-  .how label + label {
-    border-left: 1px solid var(--edge);
+    border: 1px solid var(--edge);
+    border-radius: 4px;
+    overflow: hidden;
   }
   .how input {
     position: absolute;
@@ -351,7 +356,7 @@
     margin: 1.2rem 0 0.5rem;
   }
   .result {
-    margin: 1.2rem 0 0.2rem;
+    margin: 0 0 0.8rem;
     display: flex;
     flex-wrap: wrap;
     gap: 0.2rem 0.8rem;

@@ -53,7 +53,7 @@
       <button type="button" class="button out" onclick={() => drop(row.id)}>Take out</button>
     </div>
   {/each}
-  <p>
+  <p class="adds">
     <button type="button" class="button" disabled={rows.length >= MOST} onclick={() => add('rectangle')}
       >Add a part</button
     >
@@ -64,6 +64,12 @@
 </div>
 
 <style>
+  .adds {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
+    margin: 0.8rem 0;
+  }
   .row {
     align-items: flex-start;
   }

@@ -31,7 +31,15 @@
   }
 </script>
 
-<div bind:this={box}>
+<div
+  bind:this={box}
+  oninput={({ target }) => {
+    if (!(target instanceof HTMLInputElement)) return;
+    const at = /^places\.(\d+)\.kind$/.exec(target.name)?.[1];
+    const row = at === undefined ? undefined : rows[Number(at)];
+    if (row) row.kind = target.value;
+  }}
+>
   <datalist id="kinds-of-place"
     >{#each kinds as kind (kind)}<option value={kind}></option>{/each}</datalist
   >
@@ -59,7 +67,7 @@
       {/if}
     </div>
   {/each}
-  <p>
+  <p class="adds">
     <button type="button" class="button" disabled={rows.length >= MOST} onclick={() => add()}
       >Another kind</button
     >
@@ -70,6 +78,12 @@
 </div>
 
 <style>
+  .adds {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
+    margin: 0.8rem 0;
+  }
   .row {
     align-items: flex-start;
   }
