@@ -43,3 +43,4 @@ export { carriedOver, opensIn } from './bench-units';
 export { parseTick } from './tick-form';
 export { parseFounding } from './founding-form';
 export type { Founding } from './founding-form';
+export { courseForm, parseCourse } from './course-form';

@@ -45,6 +45,8 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
   const n = (key: string): string => show.numberText(Number(facts[key] ?? 0));
   const t = (key: string): string => String(facts[key] ?? '');
   const day = (key: string): string => show.dayText(t(key) as CalendarDay);
+  const amount = (key: string): string =>
+    show.quantityText({ value: Number(facts[key] ?? 0), unit: t('unit') as Unit });
   const words = (title: string, text: string, tick = 'Done'): CautionWords => ({ title, text, tick });
   switch (code) {
     case 'label-asks':
@@ -329,6 +331,27 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
         'The second product cannot be mixed here',
         `${t('label')} states no rate in water for this place. Take it out of the mix.`,
       );
+    case 'course-apart':
+      return words(
+        `Keep it apart from ${t('letter')}`,
+        `${t('letter')} of this course is ${t('other')}. Bait is not eaten where something repels: a metre between them at least, each noted where it lies.`,
+        'Kept apart',
+      );
+    case 'course-too-soon':
+      return words(
+        `${n('days')} days from ${t('letter')}: too soon`,
+        `${t('letter')} of this course is the same product, and its label wants ${n('wanted')} days between. Choose another day for one of them.`,
+      );
+    case 'course-over-year':
+      return words(
+        'More than the year allows, with the rest of the course',
+        `${t('letters')} of this course plan ${amount('planned')} of it as well; once this is down, ${amount('left')} are left for the year here.`,
+      );
+    case 'course-too-many':
+      return words(
+        'More times than the year allows, with the rest of the course',
+        `With ${t('letters')} of this course it would be ${n('all')} times in twelve months; the label allows ${n('most')}.`,
+      );
     case 'partner-log':
       return words(
         'Log both products',
@@ -428,6 +451,7 @@ const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slic
 const TICKED: Readonly<Partial<Record<Caution['code'], string>>> = {
   'dust-when-dry': 'the place is dry',
   'bait-on-repellent': 'bait and repellent kept apart',
+  'course-apart': 'kept apart from what else lies here',
   'repellent-on-bait': 'bait and repellent kept apart',
   'living-after-insecticide': 'nematodes soon after a soil insecticide, accepted',
   'same-group-again': 'the same mode of action again, no other will do',

@@ -93,3 +93,4 @@ export { formulaWords, inputName, SOURCE_WORDS } from './working-terms';
 export { verdictWords } from './verdict';
 export { LABEL_FIGURE_WORDS, labelFigureText } from './label-figures';
 export { groundText, KINDS_OF_PLACE, PLACE_WORDS, placesText, WAY_WORDS, WAYS_FOR } from './method-terms';
+export { TREATMENT_STATE_WORDS, treatmentName, treatmentText } from './course-terms';

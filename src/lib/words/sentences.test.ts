@@ -236,6 +236,7 @@ const CAUTION_CODES: readonly Caution['code'][] = [
     'filter-out',
   ] as const),
   'rinse-and-leftover',
+  ...(['course-apart', 'course-too-soon', 'course-over-year', 'course-too-many'] as const),
 ];
 const american = showIn({ ...PLAIN_MANNER, units: 'us', dates: 'month-day' });
 

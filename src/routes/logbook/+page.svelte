@@ -56,10 +56,7 @@
             <td>{record.person}</td>
             <td
               ><a
-                href={resolve('/cases/[number]/[stop=stop]', {
-                  number: String(record.caseNumber),
-                  stop: 'log',
-                })}>{record.caseNumber}</a
+                href={resolve(`/cases/${record.caseNumber}/log`)}>{record.caseNumber}</a
               ></td
             >
           </tr>

@@ -25,7 +25,10 @@ import { judgeRecheck, recheckDue } from '../review';
 import { judgeHours, nextDate, type JudgedHours } from '../schedule';
 import { NOTHING_COUNTED, targetFor, type Ground } from '../ground';
 import { inYearOf, monthOf, quantity, sameDimension, valueIn, type Quantity } from '../units';
+import { cautionKey } from '../safety';
 import { cautionsOf } from './cautions-of';
+import { factsFor, numberOf, standingCourse } from './course';
+import { courseCautions } from './course-cautions';
 import { dayOfWork } from './day-of-work';
 import type { CaseFacts } from './facts';
 import { groundOf } from './ground-of';
@@ -47,10 +50,40 @@ const ASSESSED = new WeakMap<CaseFacts, CaseView>();
 export function assess(facts: CaseFacts): CaseView {
   const before = ASSESSED.get(facts);
   if (before) return before;
-  const view = workOut(facts);
+  const view = inCourse(facts);
   ASSESSED.set(facts, view);
   return view;
 }
+
+const ALONE = new WeakMap<CaseFacts, CaseView>();
+
+/** What follows from a treatment as if there were no other. */
+function alone(facts: CaseFacts): CaseView {
+  const view = ALONE.get(facts) ?? workOut(facts);
+  ALONE.set(facts, view);
+  return view;
+}
+
+/** What follows from a treatment among the others of its course. */
+function inCourse(facts: CaseFacts): CaseView {
+  const view = alone(facts);
+  if (standingCourse(facts).length < 2) return view;
+  const found = courseCautions(facts, view, alone, (number) => factsFor(facts, number));
+  if (found.length === 0) return view;
+  const cautions = [
+    ...view.cautions,
+    ...found.map((caution) => {
+      const key = cautionKey(caution);
+      return { caution, key, settled: caution.settledBy === 'tick' ? (facts.settled[key] ?? null) : null };
+    }),
+  ];
+  const halts = cautions.filter((c) => c.caution.rank === 'halt' && c.settled === null);
+  const trail = trailOf(facts, halts, { records: view.records.length, nothing: view.nothing });
+  return { ...view, cautions, halts, trail, nextStop: nextOf(trail) };
+}
+
+const nextOf = (trail: CaseView['trail']): CaseView['nextStop'] =>
+  trail.find((t) => t.state !== 'answered')?.stop ?? 'recheck';
 
 function workOut(facts: CaseFacts): CaseView {
   const density = densityIn(facts);
@@ -83,7 +116,9 @@ function workOut(facts: CaseFacts): CaseView {
     threshold,
   });
   const halts = cautions.filter((c) => c.caution.rank === 'halt' && c.settled === null);
-  const records = standing(facts.records).filter((record) => record.caseNumber === facts.number);
+  const records = standing(facts.records).filter(
+    (record) => record.caseNumber === facts.number && (record.treatment ?? 1) === numberOf(facts),
+  );
   const review = reviewOf(facts, shelf, chosen, threshold?.limit ?? null, lawn);
   const families = name.named ? familyRows(facts.guide[name.named.id] ?? null, options) : [];
   const partial = {
@@ -136,7 +171,7 @@ function workOut(facts: CaseFacts): CaseView {
   return {
     ...partial,
     trail,
-    nextStop: trail.find((t) => t.state !== 'answered')?.stop ?? 'recheck',
+    nextStop: nextOf(trail),
   };
 }
 

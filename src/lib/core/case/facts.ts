@@ -12,6 +12,7 @@ import type {
 } from '../identify';
 import type { Stop } from '../labels';
 import type { Rings } from '../geometry';
+import type { Treatment } from './course';
 import type { LocalRule, OwnThreshold } from '../rules';
 import type { ShelfEntry, Wish } from '../choose';
 import type { ApplicationRecord } from '../record';
@@ -222,6 +223,11 @@ export interface CaseFacts {
     /** What was asked of the place and its people. */
     readonly premises: Premises;
   };
+  /** Which treatment of the case these are the facts of, and which of its goes; absent for the first. */
+  readonly treatment?: number;
+  readonly go?: number;
+  /** All treatments in their order; absent where there is one alone. */
+  readonly course?: readonly Treatment[];
   readonly stops: Partial<StopBodies>;
   readonly states: Partial<Record<AnsweredStop, StopState>>;
   readonly settled: Readonly<Record<string, Tick>>;

@@ -30,3 +30,15 @@ export type { Clash, Merged, Plain, TheirChange } from './merge';
 export { outsideOf, type Done } from './outside-of';
 export { dayOfWork } from './day-of-work';
 export { lotInUse } from './lot-in-use';
+export {
+  courseOf,
+  factsFor,
+  goOf,
+  isOfTreatment,
+  letterOf,
+  numberOf,
+  standingCourse,
+  TREATMENT_STATES,
+  TREATMENT_STOPS,
+} from './course';
+export type { Treatment, TreatmentState, TreatmentStop } from './course';

@@ -66,6 +66,11 @@ export type CautionCode =
   | 'partner-rate'
   | 'partner-unknown'
   | 'partner-log'
+  // Of a course: what stands between its treatments
+  | 'course-apart'
+  | 'course-too-soon'
+  | 'course-over-year'
+  | 'course-too-many'
   | 'product-exceeds-mix'
   | 'nematodes-too-few'
   | 'flowering-turf'

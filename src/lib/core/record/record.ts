@@ -5,6 +5,9 @@ import type { Outside } from './outside';
 export interface ApplicationRecord {
   readonly id: string;
   readonly caseNumber: number;
+  /** The treatment of the case and its go; absent for the first. */
+  readonly treatment?: number;
+  readonly go?: number;
   readonly label: { readonly id: string; readonly version: number; readonly name: string };
   readonly pest: string;
   readonly doneOn: CalendarDay;

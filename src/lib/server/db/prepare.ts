@@ -39,6 +39,7 @@ const RIGHTS: Readonly<Record<string, string>> = {
   customers: 'select, insert, update, delete',
   properties: 'select, insert, update, delete',
   cases: 'select, insert, update',
+  treatments: 'select, insert, update (position, state, only_if, go)',
   case_stops: 'select, insert, update',
   case_stop_history: 'select, insert',
   photos: 'select, insert, delete',

@@ -37,5 +37,6 @@ export {
   sends,
   stockMovements,
   jobs,
+  treatments,
 } from './tables-of-work';
 export { planDays, planPictures, plans } from './tables-of-plans';

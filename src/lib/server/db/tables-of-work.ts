@@ -16,7 +16,9 @@ import {
   text,
   unique,
   uuid,
+  smallint,
 } from 'drizzle-orm/pg-core';
+import { TREATMENT_STATES } from '../../core/case';
 import { CALIBRATION_KINDS, EQUIPMENT_KINDS, type Reading } from '../../core/calibrate';
 import { bodyVersion, id, moment, workspaceId, workspaces } from './tables-of-people';
 
@@ -93,6 +95,37 @@ export const cases = pgTable(
   ],
 );
 
+/** Of which treatment of a case, and which of its goes. What there was before there were several is the first. */
+const ofTreatment = () => ({
+  treatment: smallint('treatment').notNull().default(1),
+  go: smallint('go').notNull().default(1),
+});
+
+/** What is done in a case, in its order: each with a number that it keeps. The first is there without a row. */
+export const treatments = pgTable(
+  'treatments',
+  {
+    workspaceId: workspaceId(),
+    caseId: uuid('case_id').notNull(),
+    number: smallint('number').notNull(),
+    position: smallint('position').notNull(),
+    state: text('state', { enum: TREATMENT_STATES }).notNull(),
+    /** What has to hold before it is done; "" unless it is done only then. */
+    onlyIf: text('only_if').notNull(),
+    /** The go that is being planned. */
+    go: smallint('go').notNull(),
+    addedAt: moment('added_at').notNull(),
+    addedBy: text('added_by').notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.workspaceId, t.caseId, t.number] }),
+    foreignKey({
+      columns: [t.workspaceId, t.caseId],
+      foreignColumns: [cases.workspaceId, cases.id],
+    }).onDelete('cascade'),
+  ],
+);
+
 /** The present answer of each stop of a case, parsed by its form before it is written and after it is read. */
 export const caseStops = pgTable(
   'case_stops',
@@ -100,6 +133,7 @@ export const caseStops = pgTable(
     workspaceId: workspaceId(),
     caseId: uuid('case_id').notNull(),
     stop: text('stop').notNull(),
+    ...ofTreatment(),
     body: jsonb('body').notNull(),
     bodyVersion: bodyVersion(),
     revision: integer('revision').notNull(),
@@ -108,7 +142,7 @@ export const caseStops = pgTable(
     savedBy: text('saved_by').notNull(),
   },
   (t) => [
-    primaryKey({ columns: [t.workspaceId, t.caseId, t.stop] }),
+    primaryKey({ columns: [t.workspaceId, t.caseId, t.stop, t.treatment, t.go] }),
     foreignKey({ columns: [t.workspaceId, t.caseId], foreignColumns: [cases.workspaceId, cases.id] }),
   ],
 );
@@ -120,6 +154,7 @@ export const caseStopHistory = pgTable(
     workspaceId: workspaceId(),
     caseId: uuid('case_id').notNull(),
     stop: text('stop').notNull(),
+    ...ofTreatment(),
     revision: integer('revision').notNull(),
     body: jsonb('body').notNull(),
     bodyVersion: bodyVersion(),
@@ -127,7 +162,7 @@ export const caseStopHistory = pgTable(
     savedBy: text('saved_by').notNull(),
   },
   (t) => [
-    primaryKey({ columns: [t.workspaceId, t.caseId, t.stop, t.revision] }),
+    primaryKey({ columns: [t.workspaceId, t.caseId, t.stop, t.treatment, t.go, t.revision] }),
     foreignKey({ columns: [t.workspaceId, t.caseId], foreignColumns: [cases.workspaceId, cases.id] }),
   ],
 );
@@ -164,13 +199,15 @@ export const settlements = pgTable(
     workspaceId: workspaceId(),
     caseId: uuid('case_id').notNull(),
     key: text('key').notNull(),
+    /** 0 for what holds for the whole case: a tick of Look or Name. */
+    ...ofTreatment(),
     by: text('by').notNull(),
     at: moment('at').notNull(),
     /** What was read or written down with the tick: the number of a permit, or why none is wanted. */
     said: text('said'),
   },
   (t) => [
-    primaryKey({ columns: [t.workspaceId, t.caseId, t.key] }),
+    primaryKey({ columns: [t.workspaceId, t.caseId, t.key, t.treatment, t.go] }),
     foreignKey({ columns: [t.workspaceId, t.caseId], foreignColumns: [cases.workspaceId, cases.id] }),
   ],
 );
@@ -226,6 +263,7 @@ export const settlementHistory = pgTable(
     workspaceId: workspaceId(),
     caseId: uuid('case_id').notNull(),
     key: text('key').notNull(),
+    ...ofTreatment(),
     act: text('act', { enum: ['ticked', 'taken-back'] }).notNull(),
     by: text('by').notNull(),
     accountId: uuid('account_id'),

@@ -9,7 +9,7 @@ import {
   type EquipmentKind,
   type ProvenOf,
 } from '../../core/calibrate';
-import type { CaseFacts } from '../../core/case';
+import { factsFor, isOfTreatment, type CaseFacts, type Treatment } from '../../core/case';
 import { fitsSite, type LabelCard } from '../../core/labels';
 import type { ShelfEntry } from '../../core/choose';
 import type { Plan } from '../../core/plan';
@@ -91,14 +91,20 @@ export interface Surroundings {
   readonly licence: Licence | null;
 }
 
-/** One case with everything that it is computed from, and the workspace's equipment; null where there is none. */
+/**
+ * One case with everything that it is computed from, its facts those of one of its treatments, and the workspace's
+ * equipment; null where there is no such case or treatment.
+ */
 export async function loadCase(
   tx: Tx,
   number: number,
   around: Surroundings,
+  treatment: number | null = null,
 ): Promise<{ loaded: LoadedCase; equipment: Equipment[] } | null> {
   const { cases, equipment } = await loadAll(tx, around, ONE_CASE, number);
-  return cases[0] ? { loaded: cases[0], equipment } : null;
+  const [found] = cases;
+  const facts = found && (treatment === null ? found.facts : factsFor(found.facts, treatment));
+  return found && facts ? { loaded: { ...found, facts }, equipment } : null;
 }
 
 /** Open cases that are worked out together; those that were saved last come first. */
@@ -132,6 +138,7 @@ function everythingOf(name: string, which: SQL): Written {
     sql`select json_build_object(
     'cases', ${jsonRows(t.cases, chosen, sql`${t.cases.number} desc`)},
     'properties', ${jsonRows(t.properties, and(mine(t.properties), sql`${t.properties.id} in ${places}`))},
+    'treatments', ${jsonRows(t.treatments, and(mine(t.treatments), sql`${t.treatments.caseId} in ${ids}`), sql`${t.treatments.position}, ${t.treatments.number}`)},
     'stops', ${jsonRows(t.caseStops, and(mine(t.caseStops), sql`${t.caseStops.caseId} in ${ids}`))},
     'settlements', ${jsonRows(t.settlements, and(mine(t.settlements), sql`${t.settlements.caseId} in ${ids}`))},
     'records', ${jsonRows(t.records, and(mine(t.records), sql`${t.records.propertyId} in ${places}`), sql`${t.records.loggedOrder}`)},
@@ -249,6 +256,7 @@ function casesFrom(
   const properties = fromJsonRows(t.properties, lists.properties);
   const stops = fromJsonRows(t.caseStops, lists.stops);
   const settlements = fromJsonRows(t.settlements, lists.settlements);
+  const treatments = fromJsonRows(t.treatments, lists.treatments);
   const records = fromJsonRows(t.records, lists.records);
   const containers = fromJsonRows(t.containers, lists.containers);
   const book = fromJsonRows(t.calibrations, lists.calibrations);
@@ -319,6 +327,7 @@ function casesFrom(
           records: all.filter((r) => r.propertyId === property.id).map((r) => r.record),
           stops: stops.filter((s) => s.caseId === row.id),
           settlements: settlements.filter((s) => s.caseId === row.id),
+          treatments: treatments.filter((one) => one.caseId === row.id),
         }),
       },
     ];
@@ -346,6 +355,7 @@ function factsOf(known: {
   records: ApplicationRecord[];
   stops: (typeof t.caseStops.$inferSelect)[];
   settlements: (typeof t.settlements.$inferSelect)[];
+  treatments: (typeof t.treatments.$inferSelect)[];
 }): CaseFacts {
   const { row, property, around } = known;
   const nowHour = localHour(around.now, property.timeZone);
@@ -371,11 +381,16 @@ function factsOf(known: {
         askedOn: property.premisesAskedOn as CalendarDay | null,
       },
     },
-    ...stopsFromRows(known.stops),
-    settled: settledFromRows(known.settlements),
+    ...courseFrom(known),
     records: known.records,
-    ground: groundOf(known.plan, stopsFromRows(known.stops).stops.measure, known.records),
-    ...shelfFor(known.shelf, stopsFromRows(known.stops).stops, known.records),
+    ...shelfFor(
+      known.shelf,
+      stopsFromRows(known.stops.filter(({ stop }) => stop === 'look')).stops.look,
+      known.stops.flatMap(({ stop, body }) =>
+        stop === 'choose' ? [(body as { label?: string | null }).label] : [],
+      ),
+      known.records,
+    ),
     forecast: around.weather.forecast(property, nowHour),
     rules: around.settings.rules,
     ownThresholds: around.settings.thresholds,
@@ -386,6 +401,46 @@ function factsOf(known: {
   };
 }
 
+/** The treatments of a case in their order, and the first one's answers as the case's own. */
+function courseFrom(known: {
+  stops: (typeof t.caseStops.$inferSelect)[];
+  settlements: (typeof t.settlements.$inferSelect)[];
+  treatments: (typeof t.treatments.$inferSelect)[];
+  plan: Plan | null;
+  records: ApplicationRecord[];
+}): Pick<CaseFacts, 'treatment' | 'go' | 'course' | 'stops' | 'states' | 'settled' | 'ground'> {
+  const first = { number: 1, position: 0, state: 'planned' as const, onlyIf: '', go: 1 };
+  const rows = known.treatments.some(({ number }) => number === 1)
+    ? known.treatments
+    : [first, ...known.treatments];
+  const ofCase = known.stops.filter(({ stop }) => !isOfTreatment(stop));
+  const course = rows.map(({ number, state, onlyIf, go }): Treatment => {
+    const own = known.stops.filter(
+      (row) => isOfTreatment(row.stop) && row.treatment === number && row.go === go,
+    );
+    const { stops, states } = stopsFromRows(own);
+    return {
+      ...{ number, state, onlyIf, go, stops, states },
+      settled: settledFromRows(
+        known.settlements.filter(
+          (tick) => tick.treatment === 0 || (tick.treatment === number && tick.go === go),
+        ),
+      ),
+      ground: groundOf(known.plan, stops.measure, known.records),
+    };
+  });
+  const [lead] = course;
+  const shared = stopsFromRows(ofCase);
+  return {
+    ...{ treatment: lead?.number ?? 1, go: lead?.go ?? 1 },
+    ...(course.length > 1 ? { course } : {}),
+    stops: { ...lead?.stops, ...shared.stops },
+    states: { ...lead?.states, ...shared.states },
+    settled: lead?.settled ?? {},
+    ground: lead?.ground ?? null,
+  };
+}
+
 const GUIDE_FAMILIES: CaseFacts['guide'] = Object.fromEntries(
   [...GUIDE].map(([id, { families }]) => [id, { families }]),
 );
@@ -393,11 +448,12 @@ const GUIDE_FAMILIES: CaseFacts['guide'] = Object.fromEntries(
 /** What of the shelf bears on a case: uses for places like its own, and whatever it chose or used before. */
 function shelfFor(
   shelf: readonly ShelfEntry[],
-  { look, choose }: CaseFacts['stops'],
+  look: CaseFacts['stops']['look'],
+  chosen: readonly (string | null | undefined)[],
   records: readonly ApplicationRecord[],
 ): Pick<CaseFacts, 'shelf' | 'elsewhere'> {
   const surrounding = look?.surrounding ?? 'lawn';
-  const named = new Set([choose?.label, ...records.map((r) => r.label.id)]);
+  const named = new Set([...chosen, ...records.map((r) => r.label.id)]);
   const here = shelf.flatMap(({ label, containers }) => {
     const uses = label.uses.filter((use) => fitsSite(use, surrounding));
     if (uses.length > 0) return [{ label: { ...label, uses }, containers }];
@@ -427,23 +483,28 @@ export async function openCase(
   return number;
 }
 
-/** Ticks a caution, or takes the tick back. */
+/** Ticks a caution of a treatment and its go (0 and 1: of the whole case), or takes the tick back. */
 export async function settle(
   tx: Tx,
   caseId: string,
   key: string,
+  of: { treatment: number; go: number },
   tick: { by: string; at: Date; said: string | null } | null,
 ): Promise<void> {
   const here = and(
     eq(t.settlements.workspaceId, tx.workspaceId),
     eq(t.settlements.caseId, caseId),
     eq(t.settlements.key, key),
+    // What was ticked before there were several treatments is of the first.
+    of.treatment === 0
+      ? inArray(t.settlements.treatment, [0, 1])
+      : and(eq(t.settlements.treatment, of.treatment), eq(t.settlements.go, of.go)),
   );
   if (tick === null) await tx.delete(t.settlements).where(here);
   else
     await tx
       .insert(t.settlements)
-      .values({ workspaceId: tx.workspaceId, caseId, key, ...tick })
+      .values({ workspaceId: tx.workspaceId, caseId, key, ...of, ...tick })
       .onConflictDoNothing();
 }
 

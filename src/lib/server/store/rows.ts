@@ -101,10 +101,10 @@ export function shelfFromRows(
 }
 
 /** The answers of a case that are kept and cannot be read. */
-export const brokenStops = (rows: readonly Row<typeof tables.caseStops>[]): Broken[] => {
-  const { stops } = stopsFromRows(rows);
-  return rows.flatMap(({ stop }) => (stop in stops ? [] : [{ what: 'stop' as const, name: stop }]));
-};
+export const brokenStops = (rows: readonly Row<typeof tables.caseStops>[]): Broken[] =>
+  rows.flatMap((row) =>
+    row.stop in stopsFromRows([row]).stops ? [] : [{ what: 'stop' as const, name: row.stop }],
+  );
 
 export function stopsFromRows(
   rows: readonly Row<typeof tables.caseStops>[],
@@ -113,9 +113,12 @@ export function stopsFromRows(
   const states: Partial<Record<AnsweredStop, StopState>> = {};
   for (const row of rows) {
     const stop = row.stop as AnsweredStop;
-    const { body } = ANSWERS.get(`${row.workspaceId} ${row.caseId} ${stop} ${row.revision}`, () => ({
-      body: readStop(stop, bodyNow('stop', row.bodyVersion, row.body)),
-    }));
+    const { body } = ANSWERS.get(
+      `${row.workspaceId} ${row.caseId} ${stop} ${row.treatment} ${row.go} ${row.revision}`,
+      () => ({
+        body: readStop(stop, bodyNow('stop', row.bodyVersion, row.body)),
+      }),
+    );
     if (body === undefined) continue;
     stops[stop] = body;
     states[stop] = { revision: row.revision, upstream: row.upstream as StopState['upstream'] };

@@ -1,8 +1,12 @@
 import { and, eq } from 'drizzle-orm';
 import {
   BUILT_ON,
+  goOf,
+  isOfTreatment,
+  numberOf,
   mergeAnswers,
   type AnsweredStop,
+  type CaseFacts,
   type Clash,
   type Plain,
   type StopBodies,
@@ -49,10 +53,13 @@ export async function saveStop<S extends AnsweredStop>(
   now: Date,
   basis: SaveBasis,
 ): Promise<SaveConflict | number> {
+  const of = placeOf(stop, facts);
   const here = and(
     eq(caseStops.workspaceId, tx.workspaceId),
     eq(caseStops.caseId, id),
     eq(caseStops.stop, stop),
+    eq(caseStops.treatment, of.treatment),
+    eq(caseStops.go, of.go),
   );
   const upstream = Object.fromEntries(
     BUILT_ON[stop].map((earlier) => [earlier, facts.states[earlier]?.revision ?? 0]),
@@ -63,6 +70,7 @@ export async function saveStop<S extends AnsweredStop>(
       workspaceId: tx.workspaceId,
       caseId: id,
       stop,
+      ...of,
       revision: 1,
       body,
       upstream,
@@ -72,7 +80,7 @@ export async function saveStop<S extends AnsweredStop>(
     .onConflictDoNothing()
     .returning({ revision: caseStops.revision });
   if (first) {
-    await keep(tx, id, stop, 1, body, by, now);
+    await keep(tx, id, stop, of, 1, body, by, now);
     return 1;
   }
   const [present] = await tx.select().from(caseStops).where(here).for('update');
@@ -80,7 +88,7 @@ export async function saveStop<S extends AnsweredStop>(
   const theirs = present.body as Plain;
   let saved: unknown = body;
   if (present.revision !== basis.basedOn) {
-    const base = await bodyAt(tx, id, stop, basis.basedOn);
+    const base = await bodyAt(tx, id, stop, of, basis.basedOn);
     const merge = mergeAnswers(base, theirs, plainOf(body), basis.mine);
     const fitting = readStop(stop, merge.merged);
     if (fitting === undefined && basis.mine.has('*')) saved = body;
@@ -99,14 +107,24 @@ export async function saveStop<S extends AnsweredStop>(
   const changed = JSON.stringify(sorted(plainOf(saved))) !== JSON.stringify(sorted(theirs));
   const revision = present.revision + (changed ? 1 : 0);
   await tx.update(caseStops).set({ body: saved, upstream, savedAt: now, savedBy: by, revision }).where(here);
-  if (changed) await keep(tx, id, stop, revision, saved, by, now);
+  if (changed) await keep(tx, id, stop, of, revision, saved, by, now);
   return revision;
 }
+
+interface Of {
+  readonly treatment: number;
+  readonly go: number;
+}
+
+/** Of which treatment and go an answer is; Look, Name and Re-check are the case's, kept as of the first. */
+const placeOf = (stop: string, facts: CaseFacts): Of =>
+  isOfTreatment(stop) ? { treatment: numberOf(facts), go: goOf(facts) } : { treatment: 1, go: 1 };
 
 async function keep(
   tx: Tx,
   caseId: string,
   stop: string,
+  of: Of,
   revision: number,
   body: unknown,
   by: string,
@@ -114,10 +132,10 @@ async function keep(
 ): Promise<void> {
   await tx
     .insert(caseStopHistory)
-    .values({ workspaceId: tx.workspaceId, caseId, stop, revision, body, savedAt: now, savedBy: by });
+    .values({ workspaceId: tx.workspaceId, caseId, stop, ...of, revision, body, savedAt: now, savedBy: by });
 }
 
-async function bodyAt(tx: Tx, caseId: string, stop: string, revision: number): Promise<Plain> {
+async function bodyAt(tx: Tx, caseId: string, stop: string, of: Of, revision: number): Promise<Plain> {
   const [row] = await tx
     .select({ body: caseStopHistory.body })
     .from(caseStopHistory)
@@ -126,6 +144,8 @@ async function bodyAt(tx: Tx, caseId: string, stop: string, revision: number): P
         eq(caseStopHistory.workspaceId, tx.workspaceId),
         eq(caseStopHistory.caseId, caseId),
         eq(caseStopHistory.stop, stop),
+        eq(caseStopHistory.treatment, of.treatment),
+        eq(caseStopHistory.go, of.go),
         eq(caseStopHistory.revision, revision),
       ),
     );

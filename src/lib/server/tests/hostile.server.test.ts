@@ -70,6 +70,7 @@ describe('what nobody types', () => {
       .replace('/customers/[id]', `/customers/${ids.customer}`)
       .replace('/equipment/[id]', `/equipment/${ids.tool}`)
       .replace('[label]', 'tarnside-liquid')
+      .replace('[[treatment=treatment]]/', '')
       .replace('[stop=stop]', 'look')
       .replace(/\[[^\]]+\]/g, 'x');
 

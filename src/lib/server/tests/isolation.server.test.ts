@@ -84,6 +84,7 @@ beforeAll(async () => {
 function addressOf(route: string): string {
   return route
     .replace('[number]', '9')
+    .replace('[[treatment=treatment]]/', '')
     .replace('[stop=stop]', 'mix')
     .replace('/properties/[id]', `/properties/${firm.property}`)
     .replace('/customers/[id]', `/customers/${firm.customer}`)

@@ -2,6 +2,8 @@
   import { combinedPlan, type FamilyRow, type Option } from '../../core/choose';
   import { CLASH_WORDS, FAMILY_NAMES, GRADE_WORDS } from '../../words';
   import type { CalendarDay } from '../../core/units';
+  import { standingCourse } from '../../core/case';
+  import { getMayChange } from '../parts/may';
   import { getShow } from '../parts/show';
   import { getSheet } from './sheet.svelte';
   import SideBySide from './SideBySide.svelte';
@@ -19,13 +21,11 @@
       .map((record) => record.doneOn)
       .sort()
       .at(-1) ?? null;
-  let list = $state<HTMLElement>();
-  /** The same as choosing its card in the list above. */
-  function take(id: string): void {
-    const card = list?.closest('form')?.querySelector<HTMLInputElement>(`input[name="label"][value="${id}"]`);
-    card?.click();
-    card?.focus();
-  }
+  const may = getMayChange();
+  /** What other treatments of the course put down. */
+  const inCourse = $derived(
+    new Set(standingCourse(sheet.facts).map(({ stops }) => stops.choose?.label ?? '')),
+  );
 </script>
 
 {#if combined}
@@ -33,7 +33,7 @@
     <h2>Where one is not enough</h2>
     <span class="soft small">in the order of the work</span>
   </div>
-  <ol class="plan" bind:this={list}>
+  <ol class="plan">
     {#each combined.steps as step (step.family)}
       <li>
         <span class="figure">{FAMILY_NAMES[step.family]}</span>{step.card ? `: ${step.card.name}` : ''}
@@ -42,9 +42,12 @@
           {@const done = doneOn(step.card.id)}
           {#if done}<span class="small">✓ put down on {dayText(done)}</span>
           {:else if step.card.id === inHand}<span class="small">in hand now</span>
-          {:else}<button type="button" class="button button-plain" onclick={() => take(step.card?.id ?? '')}
-              >Take this step in hand</button
-            >{/if}
+          {:else if inCourse.has(step.card.id)}<span class="small">in the course</span>
+          {:else if may()}
+            <button class="button button-plain" formaction="?/course" name="takes" value={step.card.id}
+              >Add it as a treatment</button
+            >
+          {/if}
         {/if}
       </li>
     {/each}
@@ -59,9 +62,7 @@
   {#each combined.apart as { a, b, because } (a.family + b.family)}
     <p class="small">! {a.card?.name} and {b.card?.name}: {CLASH_WORDS[because]}.</p>
   {/each}
-  <p class="soft small">
-    One step is in hand at a time, with its own rate, hours and record; when it is logged, take the next one.
-  </p>
+  <p class="soft small">Each is a treatment of its own, with its own ground, hours, mix and entries.</p>
 {/if}
 <SideBySide {options} />
 

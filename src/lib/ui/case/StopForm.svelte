@@ -60,7 +60,9 @@
   novalidate
   oninput={typed}
   onchange={typed}
-  use:enhance={() => {
+  use:enhance={({ action }) => {
+    // A button that is for the course saves nothing of what is typed here, and loses nothing of it.
+    if (!action.search.startsWith('?/save')) return ({ update }) => update({ reset: false });
     saving = true;
     typedWhile = false;
     trouble = null;

@@ -1,13 +1,42 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
-  import type { Stop } from '../../core/labels';
-  import { STOP_NAMES, trailText } from '../../words';
+  import {
+    assess,
+    factsFor,
+    isOfTreatment,
+    letterOf,
+    numberOf,
+    standingCourse,
+    type TrailStop,
+  } from '../../core/case';
+  import { STOPS, type Stop } from '../../core/labels';
+  import { STOP_NAMES, trailText, treatmentName, treatmentText } from '../../words';
   import { getShow } from '../parts/show';
   import { getSheet } from './sheet.svelte';
   const show = getShow();
 
   let { current }: { current: Stop } = $props();
   const sheet = getSheet();
+  const open = $derived(numberOf(sheet.facts));
+  /** With one treatment the trail is the nine stops; with more, those of each stand folded under Choose. */
+  const course = $derived(standingCourse(sheet.facts));
+  const several = $derived(course.length > 1);
+  const before = $derived(
+    sheet.view.trail.filter(({ stop }) => !several || !isOfTreatment(stop) || stop === 'choose'),
+  );
+  const within = $derived(sheet.view.trail.filter(({ stop }) => isOfTreatment(stop) && stop !== 'choose'));
+  const place = (stop: Stop): number => STOPS.indexOf(stop) + 1;
+  const addressOf = (stop: Stop): `/cases/${string}` =>
+    several && isOfTreatment(stop)
+      ? `/cases/${sheet.facts.number}/${open}/${stop}`
+      : `/cases/${sheet.facts.number}/${stop}`;
+  const lineOf = (number: number) => {
+    const facts = factsFor(sheet.facts, number);
+    const one = course.find((entry) => entry.number === number);
+    if (!facts || !one) return null;
+    const view = number === open ? sheet.view : assess(facts);
+    return { name: treatmentName(view), text: treatmentText(facts, view, one, show) };
+  };
   const STATE_WORDS = {
     answered: 'answered',
     open: 'open',
@@ -16,26 +45,55 @@
   } as const;
 </script>
 
+{#snippet station({ stop, state }: TrailStop)}
+  <li
+    class={state}
+    class:current={stop === current}
+    class:inner={several && isOfTreatment(stop) && stop !== 'choose'}
+  >
+    <a
+      href={resolve(addressOf(stop))}
+      aria-current={stop === current ? 'step' : undefined}
+      data-sveltekit-noscroll
+    >
+      <span class="dot" aria-hidden="true"
+        >{state === 'halted' ? '✕' : state === 'stale' ? '!' : place(stop)}</span
+      >
+      <span class="words">
+        <span class="name">{STOP_NAMES[stop]}<span class="visually-hidden">, {STATE_WORDS[state]}</span></span
+        >
+        <span class="answer">{trailText(stop, sheet.facts, sheet.view, show)}</span>
+      </span>
+    </a>
+  </li>
+{/snippet}
+
 <nav aria-label="The nine stops of this case">
   <ol>
-    {#each sheet.view.trail as { stop, state }, i (stop)}
-      <li class={state} class:current={stop === current}>
-        <a
-          href={resolve(`/cases/${sheet.facts.number}/${stop}`)}
-          aria-current={stop === current ? 'step' : undefined}
-          data-sveltekit-noscroll
-        >
-          <span class="dot" aria-hidden="true"
-            >{state === 'halted' ? '✕' : state === 'stale' ? '!' : i + 1}</span
-          >
-          <span class="words">
-            <span class="name"
-              >{STOP_NAMES[stop]}<span class="visually-hidden">, {STATE_WORDS[state]}</span></span
-            >
-            <span class="answer">{trailText(stop, sheet.facts, sheet.view, show)}</span>
-          </span>
-        </a>
-      </li>
+    {#each before as one (one.stop)}
+      {@render station(one)}
+      {#if several && one.stop === 'choose'}
+        {#each course as { number } (number)}
+          {@const line = lineOf(number)}
+          {#if line}
+            <li class="treatment" class:open={number === open}>
+              <a
+                href={resolve(
+                  `/cases/${sheet.facts.number}/${number}/${number === open ? 'choose' : 'measure'}`,
+                )}
+                data-sveltekit-noscroll
+              >
+                <span class="words">
+                  <span class="name">{letterOf(sheet.facts, number)} {line.name}</span>
+                  <span class="answer">{line.text}</span>
+                </span>
+                <span class="short" aria-hidden="true">{letterOf(sheet.facts, number)}</span>
+              </a>
+            </li>
+            {#if number === open}{#each within as stop (stop.stop)}{@render station(stop)}{/each}{/if}
+          {/if}
+        {/each}
+      {/if}
     {/each}
   </ol>
 </nav>
@@ -73,6 +131,28 @@
     border-radius: 4px 0 0 4px;
     background: var(--field);
     margin-right: -1px;
+  }
+  .inner {
+    margin-left: 18px;
+  }
+  .treatment::before {
+    display: none;
+  }
+  .treatment a {
+    display: block;
+    margin-left: 40px;
+    padding: 2px 8px 4px 10px;
+    border: 0;
+    border-left: 3px solid var(--edge);
+  }
+  .treatment.open a {
+    border-left-color: var(--petrol);
+  }
+  .treatment .name {
+    font-size: 0.95rem;
+  }
+  .short {
+    display: none;
   }
   a:hover .name {
     text-decoration: underline;
@@ -127,7 +207,7 @@
   @media (max-width: 900px) {
     ol {
       display: grid;
-      grid-template-columns: repeat(9, 1fr);
+      grid-template-columns: repeat(auto-fit, minmax(38px, 1fr));
       border-bottom: 1px solid var(--rule);
     }
     li:not(:last-child)::before {
@@ -144,6 +224,27 @@
     li {
       display: grid;
       justify-items: center;
+    }
+    .inner {
+      margin-left: 0;
+    }
+    .treatment a {
+      margin: 0;
+      border: 0;
+      padding: 6px 0;
+    }
+    .short {
+      display: grid;
+      place-items: center;
+      width: 26px;
+      height: 26px;
+      border: 1px solid var(--ink);
+      border-radius: 4px;
+      font-weight: 700;
+    }
+    .treatment.open .short {
+      background: var(--petrol);
+      color: var(--petrol-ink);
     }
     a,
     .current a {

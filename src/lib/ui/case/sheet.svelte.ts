@@ -1,5 +1,16 @@
 import { getContext, setContext } from 'svelte';
-import { assess, type AnsweredStop, type CaseFacts, type CaseView, type StopBodies } from '../../core/case';
+import {
+  assess,
+  BUILT_ON,
+  goOf,
+  isOfTreatment,
+  numberOf,
+  type AnsweredStop,
+  type CaseFacts,
+  type CaseView,
+  type ChooseBody,
+  type StopBodies,
+} from '../../core/case';
 import { isRefused } from '../../core/result';
 import type { Show } from '../../words';
 
@@ -16,9 +27,10 @@ export class CaseSheet {
   readonly #saved: () => CaseFacts;
   readonly #show: Show;
   #turn = 0;
-  #drafts = $state.raw<Partial<StopBodies>>({});
+  /** By `#key`: what is typed for one treatment is not that of another. */
+  #drafts = $state.raw<Readonly<Record<string, StopBodies[AnsweredStop]>>>({});
   /** The revision that each draft was begun on: what others save meanwhile does not move it. */
-  #bases = $state.raw<Partial<Record<AnsweredStop, number>>>({});
+  #bases = $state.raw<Readonly<Record<string, number>>>({});
   /** What is wrong with the fields of the stop that is being edited, as it is typed. */
   typing = $state.raw<readonly FieldError[]>([]);
   facts: CaseFacts = $derived.by(() => this.#withDrafts());
@@ -29,20 +41,27 @@ export class CaseSheet {
     this.#show = show;
   }
 
+  /** A stop of the case, or of the treatment and go that are open. */
+  #key(stop: AnsweredStop): string {
+    const saved = this.#saved();
+    return isOfTreatment(stop) ? `${stop} ${numberOf(saved)} ${goOf(saved)}` : stop;
+  }
+
   /** Lays the defaults of a stop that was never saved, so that what follows from them is seen. */
   assume<S extends AnsweredStop>(stop: S, body: StopBodies[S]): void {
-    if (this.facts.stops[stop] === undefined) this.#drafts = { ...this.#drafts, [stop]: body };
+    if (this.facts.stops[stop] === undefined) this.#drafts = { ...this.#drafts, [this.#key(stop)]: body };
   }
 
   /** The saved revision that what stands in the form was built on; 0 where there was none. */
   baseOf(stop: AnsweredStop): number {
-    return this.#bases[stop] ?? this.#saved().states[stop]?.revision ?? 0;
+    return this.#bases[this.#key(stop)] ?? this.#saved().states[stop]?.revision ?? 0;
   }
 
   /** Lays the present fields of a stop over what is saved; while a field is wrong the last good answer stays. */
   async propose(stop: AnsweredStop, form: HTMLFormElement): Promise<void> {
     const sent = new FormData(form);
-    this.#bases = { [stop]: this.baseOf(stop), ...this.#bases };
+    const key = this.#key(stop);
+    this.#bases = { [key]: this.baseOf(stop), ...this.#bases };
     const turn = ++this.#turn;
     // What checks a form is loaded when somebody begins to type.
     const [{ asTyped, fieldsOf, knownNames, parseStop }, { refusalSentence }] = await Promise.all([
@@ -63,15 +82,19 @@ export class CaseSheet {
       return;
     }
     this.typing = [];
-    this.#drafts = { ...this.#drafts, [stop]: undecided ? { ...parsed.ok, label: '' } : parsed.ok };
+    this.#drafts = {
+      ...this.#drafts,
+      [key]: undecided ? { ...(parsed.ok as ChooseBody), label: '' } : parsed.ok,
+    };
   }
 
   /** Once saved, the saved answer is the answer. */
   forget(stop: AnsweredStop): void {
     this.#turn++;
-    const { [stop]: _saved, ...others } = this.#drafts;
+    const key = this.#key(stop);
+    const { [key]: _saved, ...others } = this.#drafts;
     this.#drafts = others;
-    const { [stop]: _base, ...bases } = this.#bases;
+    const { [key]: _base, ...bases } = this.#bases;
     this.#bases = bases;
     this.typing = [];
   }
@@ -81,25 +104,33 @@ export class CaseSheet {
    * somebody else's.
    */
   builtOn(stop: AnsweredStop, revision: number): void {
-    if (this.#bases[stop] !== undefined) this.#bases = { ...this.#bases, [stop]: revision };
+    const key = this.#key(stop);
+    if (this.#bases[key] !== undefined) this.#bases = { ...this.#bases, [key]: revision };
   }
 
   isDraft(stop: AnsweredStop): boolean {
-    const draft = this.#drafts[stop];
+    const draft = this.#drafts[this.#key(stop)];
     return draft !== undefined && JSON.stringify(draft) !== JSON.stringify(this.#saved().stops[stop]);
   }
 
   #withDrafts(): CaseFacts {
     const saved = this.#saved();
-    if (Object.keys(this.#drafts).length === 0) return saved;
     const states = { ...saved.states };
-    for (const stop of Object.keys(this.#drafts) as AnsweredStop[])
+    const stops: Partial<Record<AnsweredStop, StopBodies[AnsweredStop]>> = {};
+    for (const stop of ANSWERED) {
+      const draft = this.#drafts[this.#key(stop)];
+      if (draft === undefined) continue;
+      stops[stop] = draft;
       if (this.isDraft(stop))
         states[stop] = { upstream: {}, ...states[stop], revision: (states[stop]?.revision ?? 0) + 0.5 };
-    return { ...saved, stops: { ...saved.stops, ...this.#drafts }, states };
+    }
+    return Object.keys(stops).length === 0
+      ? saved
+      : { ...saved, stops: { ...saved.stops, ...(stops as Partial<StopBodies>) }, states };
   }
 }
 
+const ANSWERED = Object.keys(BUILT_ON) as AnsweredStop[];
 const KEY = Symbol('case sheet');
 export const setSheet = (sheet: CaseSheet): CaseSheet => setContext(KEY, sheet);
 export const getSheet = (): CaseSheet => getContext<CaseSheet>(KEY);

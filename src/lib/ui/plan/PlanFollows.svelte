@@ -27,9 +27,7 @@
     {#each jobs as job, i (job.number)}
       {@const figures = summary?.jobs[i]}
       <li>
-        <a href={resolve('/cases/[number]/[stop=stop]', { number: String(job.number), stop: 'measure' })}
-          >{job.title}</a
-        >
+        <a href={resolve(`/cases/${job.number}/measure`)}>{job.title}</a>
         {#if figures}
           <span class="row"
             ><span class="figure">{amount(job, figures.areaM2)}</span>

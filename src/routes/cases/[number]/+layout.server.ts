@@ -52,10 +52,16 @@ const weightOfCase = ({ loaded }: NonNullable<Awaited<ReturnType<typeof loadCase
 
 export const load: LayoutServerLoad = async ({ params, locals }) => {
   const number = numberIn(params.number);
+  // Without one in the address: the first of the course.
+  const treatment = numberIn(params.treatment);
   const found =
     number === null
       ? null
-      : await locals.kept(`case ${number}`, (tx) => loadCase(tx, number, locals.around), weightOfCase);
+      : await locals.kept(
+          `case ${number} ${treatment}`,
+          (tx) => loadCase(tx, number, locals.around, treatment),
+          weightOfCase,
+        );
   if (!found) error(404, 'There is no such case.');
   const { loaded, equipment } = found;
   return {

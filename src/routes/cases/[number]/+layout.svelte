@@ -2,6 +2,7 @@
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
+  import { isOfTreatment } from '$lib/core/case';
   import { STOPS, type Stop } from '$lib/core/labels';
   import Broken from '$lib/ui/parts/Broken.svelte';
   import Follows from '$lib/ui/case/Follows.svelte';
@@ -20,7 +21,11 @@
   setZone(() => data.zone);
   const sheet = setSheet(new CaseSheet(() => data.facts, show));
   const stop = $derived((page.params.stop ?? sheet.view.nextStop) as Stop);
-  const action = $derived(`${resolve(`/cases/${data.facts.number}/${stop}`)}?/settle`);
+  const addressOf = (to: Stop): `/cases/${string}` =>
+    page.params.treatment !== undefined && isOfTreatment(to)
+      ? `/cases/${data.facts.number}/${page.params.treatment}/${to}`
+      : `/cases/${data.facts.number}/${to}`;
+  const action = $derived(`${resolve(addressOf(stop))}?/settle`);
   const stale = $derived(sheet.view.trail.find((t) => t.stop === stop)?.state === 'stale');
   /** Once the work is logged, what halts the next treatment stands where the next would be planned. */
   const showHalts = $derived(
@@ -44,7 +49,7 @@
         ? sheet.view.nextStop
         : undefined;
     if (event.key === '?') keys = !keys;
-    if (wanted) void goto(resolve(`/cases/${data.facts.number}/${wanted}`));
+    if (wanted) void goto(resolve(addressOf(wanted)));
   };
 </script>
 

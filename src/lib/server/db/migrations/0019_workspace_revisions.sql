@@ -29,6 +29,8 @@ BEGIN
   RETURN NULL;
 END $$;
 --> statement-breakpoint
+REVOKE ALL ON FUNCTION count_change() FROM PUBLIC;
+--> statement-breakpoint
 -- A later migration that changes rows of these tables and then the table itself says SET CONSTRAINTS ALL IMMEDIATE between.
 DO $$
 DECLARE kept text;

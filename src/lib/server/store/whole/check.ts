@@ -119,12 +119,17 @@ function misfits(content: Content): string[] {
   for (const [i, property] of content.properties.entries())
     if (property.customerId !== null && !customers.has(property.customerId))
       found.push(`content.properties[${i}].customerId: there is no such customer in the file.`);
+  const of = ({ treatment = 1, go = 1 }: { treatment?: number; go?: number }): string =>
+    treatment === 1 && go === 1 ? '' : ` of treatment ${treatment}, go ${go}`;
   for (const [i, one] of content.cases.entries()) {
+    twice(`in case ${one.number}, treatment`, [...(one.treatments ?? []).map((n) => String(n.number))]);
     if (!properties.has(one.propertyId))
       found.push(`content.cases[${i}].propertyId: there is no such property in the file.`);
-    twice(`in case ${one.number}, stop`, [...one.stops.map((s) => s.stop)]);
-    twice(`in case ${one.number}, history of`, [...one.history.map((s) => `${s.stop} ${s.revision}`)]);
-    twice(`in case ${one.number}, settlement`, [...one.settlements.map((s) => s.key)]);
+    twice(`in case ${one.number}, stop`, [...one.stops.map((s) => `${s.stop}${of(s)}`)]);
+    twice(`in case ${one.number}, history of`, [
+      ...one.history.map((s) => `${s.stop}${of(s)} ${s.revision}`),
+    ]);
+    twice(`in case ${one.number}, settlement`, [...one.settlements.map((s) => `${s.key}${of(s)}`)]);
     for (const { stop, body } of one.stops)
       if (readStop(stop, body) === undefined)
         found.push(`content.cases[${i}].stops: the answer of ${stop} cannot be read.`);

@@ -1,3 +1,4 @@
+import { TREATMENT_STATES } from '../../../core/case';
 import { OUTSIDE } from '../../../core/record';
 import { PREMISES_KEYS } from '../../../core/premises';
 import { createHash } from 'node:crypto';
@@ -31,7 +32,15 @@ const unitName = z.enum(ALL_UNITS as [Unit, ...Unit[]]);
 const json = z.record(z.string().max(80), z.json());
 const positive = z.number().int().min(1).max(1e9);
 
+/** Of which treatment of the case and which of its goes; left out for the first. */
+const ofTreatment = {
+  treatment: z.number().int().min(0).max(99).optional(),
+  go: z.number().int().min(1).max(99).optional(),
+};
+const tick = z.strictObject({ key: short, ...ofTreatment, by: short, at: moment, said: short.optional() });
+
 const stop = z.strictObject({
+  ...ofTreatment,
   stop: z.enum(['look', 'name', 'choose', 'measure', 'when', 'mix', 'place', 'recheck']),
   revision: positive,
   body: json,
@@ -62,15 +71,26 @@ export const contentShape = z.strictObject({
         title: short,
         openedOn: day,
         closedOn: day.nullable(),
-        stops: z.array(z.strictObject({ ...stop.shape, upstream: z.record(short, z.number().int()) })).max(8),
-        history: z.array(stop).max(10_000),
-        settlements: z
-          .array(z.strictObject({ key: short, by: short, at: moment, said: short.optional() }))
+        stops: z
+          .array(z.strictObject({ ...stop.shape, upstream: z.record(short, z.number().int()) }))
           .max(1000),
+        history: z.array(stop).max(10_000),
+        settlements: z.array(tick).max(10_000),
         /** Ticks that were taken back, which leave a trace. */
-        takenBack: z
-          .array(z.strictObject({ key: short, by: short, at: moment, said: short.optional() }))
-          .max(10_000)
+        takenBack: z.array(tick).max(10_000).optional(),
+        /** In their order; left out where there is one alone. */
+        treatments: z
+          .array(
+            z.strictObject({
+              number: z.number().int().min(1).max(99),
+              state: z.enum(TREATMENT_STATES),
+              onlyIf: z.string().max(120),
+              go: z.number().int().min(1).max(99),
+              addedAt: moment,
+              addedBy: short,
+            }),
+          )
+          .max(20)
           .optional(),
         /** Worked out on the bench alone and kept into the case: what was typed. */
         keptJobs: z
@@ -106,6 +126,7 @@ export const contentShape = z.strictObject({
       z.strictObject({
         id,
         caseNumber: positive,
+        ...ofTreatment,
         label: z.strictObject({ id: short, version: positive, name: short }),
         pest: short,
         doneOn: day,

@@ -121,6 +121,10 @@ export async function importWhole(
       pick(one).map((row) => ({ ...row, workspaceId, caseId: idOf(one.number) })),
     );
   await inChunks(
+    within((one) => (one.treatments ?? []).map((row, position) => ({ ...row, position }))),
+    (rows) => tx.insert(t.treatments).values(rows.map((row) => ({ ...row, addedAt: new Date(row.addedAt) }))),
+  );
+  await inChunks(
     within((one) => one.stops),
     (rows) => tx.insert(t.caseStops).values(rows.map((row) => ({ ...row, savedAt: new Date(row.savedAt) }))),
   );

@@ -1,3 +1,4 @@
+import { bodyNow } from '../body-versions';
 import { and, asc, eq, getTableColumns, sql } from 'drizzle-orm';
 import type { PgColumn, PgTable } from 'drizzle-orm/pg-core';
 import { readSettings } from '../../../forms';
@@ -30,17 +31,25 @@ export async function contentOf(tx: Tx): Promise<Whole> {
     .select()
     .from(t.caseStops)
     .where(eq(t.caseStops.workspaceId, of))
-    .orderBy(t.caseStops.stop);
+    .orderBy(t.caseStops.treatment, t.caseStops.go, t.caseStops.stop);
+  const treatments = await tx
+    .select()
+    .from(t.treatments)
+    .where(eq(t.treatments.workspaceId, of))
+    .orderBy(t.treatments.position, t.treatments.number);
   const history = await tx
     .select()
     .from(t.caseStopHistory)
     .where(eq(t.caseStopHistory.workspaceId, of))
-    .orderBy(t.caseStopHistory.stop, t.caseStopHistory.revision);
+    .orderBy(
+      ...[t.caseStopHistory.treatment, t.caseStopHistory.go, t.caseStopHistory.stop],
+      t.caseStopHistory.revision,
+    );
   const settlements = await tx
     .select()
     .from(t.settlements)
     .where(eq(t.settlements.workspaceId, of))
-    .orderBy(t.settlements.key);
+    .orderBy(t.settlements.treatment, t.settlements.go, t.settlements.key);
   const records = await tx
     .select()
     .from(t.records)
@@ -117,6 +126,7 @@ export async function contentOf(tx: Tx): Promise<Whole> {
   const stopsOf = byCase(stops);
   const historyOf = byCase(history);
   const settledOf = byCase(settlements);
+  const treatmentsOf = byCase(treatments);
   const takenBackOf = byCase(takenBack);
   const content = {
     name: workspace.name,
@@ -128,6 +138,10 @@ export async function contentOf(tx: Tx): Promise<Whole> {
     })),
     cases: cases.map(({ id, workspaceId: _w, ...row }) => {
       const back = takenBackOf(id).map(tickOf);
+      const course = treatmentsOf(id).map(({ number, state, onlyIf, go, addedAt, addedBy }) => ({
+        ...{ number, state, onlyIf, go, addedBy },
+        addedAt: addedAt.toISOString(),
+      }));
       const jobs = jobsOf(id).map(({ fields, keptAt, keptBy }) => ({
         fields,
         keptAt: keptAt.toISOString(),
@@ -140,6 +154,7 @@ export async function contentOf(tx: Tx): Promise<Whole> {
         settlements: settledOf(id).map(tickOf),
         ...(back.length > 0 ? { takenBack: back } : {}),
         ...(jobs.length > 0 ? { keptJobs: jobs } : {}),
+        ...(course.length > 0 ? { treatments: course } : {}),
       };
     }),
     // Left out where there are none, as in files that were written before there were photographs.
@@ -177,12 +192,16 @@ export async function contentOf(tx: Tx): Promise<Whole> {
       : {}),
     ...(plans.length > 0
       ? {
-          plans: plans.map(({ workspaceId: _w, savedAt, ...row }) => ({
+          plans: plans.map(({ workspaceId: _w, bodyVersion, body, savedAt, ...row }) => ({
             ...row,
+            body: bodyNow('plan', bodyVersion, body),
             savedAt: savedAt.toISOString(),
             days: planDays
               .filter((day) => day.propertyId === row.propertyId)
-              .map(({ day, revision, body }) => ({ day, revision, body })),
+              .map(({ day, revision, bodyVersion: version, body: drawn }) => ({
+                ...{ day, revision },
+                body: bodyNow('plan', version, drawn),
+              })),
           })),
         }
       : {}),
@@ -259,15 +278,38 @@ function byCase<T extends { readonly caseId: string }>(rows: readonly T[]): (cas
   return (caseId) => groups.get(caseId) ?? [];
 }
 
-const tickOf = ({ key, by, at, said }: { key: string; by: string; at: Date; said: string | null }) => ({
+interface Of {
+  readonly treatment: number;
+  readonly go: number;
+}
+/** Left out for the first, as in files that were written before a case had several. */
+const ofTreatment = ({ treatment, go }: Of) => ({
+  ...(treatment === 1 ? {} : { treatment }),
+  ...(go === 1 ? {} : { go }),
+});
+
+const tickOf = ({
+  key,
+  by,
+  at,
+  said,
+  ...of
+}: Of & { key: string; by: string; at: Date; said: string | null }) => ({
   ...{ key, by, at: at.toISOString() },
+  ...ofTreatment(of),
   ...(said === null ? {} : { said }),
 });
 
-/** The answers of one case, without what the file says by where they stand. */
-const savedIn = <T extends { workspaceId: string; caseId: string; savedAt: Date }>(rows: readonly T[]) =>
-  rows.map(({ workspaceId: _w, caseId: _c, savedAt, ...row }) => ({
+/** The answers of one case in the shape of now, without what the file says by where they stand. */
+const savedIn = <
+  T extends Of & { workspaceId: string; caseId: string; savedAt: Date; body: unknown; bodyVersion: number },
+>(
+  rows: readonly T[],
+) =>
+  rows.map(({ workspaceId: _w, caseId: _c, savedAt, body, bodyVersion, treatment, go, ...row }) => ({
     ...row,
+    ...ofTreatment({ treatment, go }),
+    body: bodyNow('stop', bodyVersion, body),
     savedAt: savedAt.toISOString(),
   }));
 

@@ -21,7 +21,7 @@
 <svelte:head><title>Photographs · case {data.number} · Nimsy</title></svelte:head>
 <div class="page">
   <p class="small">
-    <a href={resolve('/cases/[number]/[stop=stop]', { number: data.number, stop: 'look' })}>Back to Look</a>
+    <a href={resolve(`/cases/${data.number}/look`)}>Back to Look</a>
   </p>
   <h1>Photographs: {data.title}</h1>
   {#if may()}

@@ -1,8 +1,26 @@
 import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
-import { assess, type AnsweredStop, type MeasureBody, outsideOf } from '$lib/core/case';
+import {
+  assess,
+  courseOf,
+  goOf,
+  isOfTreatment,
+  numberOf,
+  outsideOf,
+  type AnsweredStop,
+  type MeasureBody,
+} from '$lib/core/case';
 import { STOPS } from '$lib/core/labels';
 import { isRefused, type Refusal } from '$lib/core/result';
-import { fieldsOf, isId, knownNames, numberIn, parseRecord, parseStop, parseTick } from '$lib/forms';
+import {
+  fieldsOf,
+  isId,
+  knownNames,
+  numberIn,
+  parseCourse,
+  parseRecord,
+  parseStop,
+  parseTick,
+} from '$lib/forms';
 import type { Fields } from '$lib/forms';
 import { tickSays } from '$lib/core/safety';
 import { formOf } from '$lib/server/session/bodies';
@@ -12,11 +30,18 @@ import { localDay } from '$lib/server/session/clock';
 import { closeCase, loadCase, settle, type LoadedCase } from '$lib/server/store/cases';
 import { footprintOf, measuredOnPlan } from '$lib/server/store/ground';
 import { planOf } from '$lib/server/store/plans';
+import {
+  addTreatment,
+  MOST_TREATMENTS,
+  moveTreatment,
+  nextGo,
+  setTreatment,
+} from '$lib/server/store/treatments';
 import { saveStop, type SaveBasis } from '$lib/server/store/stops';
 import { appendRecord, sentBefore, type Appended } from '$lib/server/store/records';
 import type { Actions } from './$types';
 
-type Event = RequestEvent<{ number: string; stop: (typeof STOPS)[number] }>;
+type Event = RequestEvent<{ number: string; treatment?: string; stop: (typeof STOPS)[number] }>;
 
 export const actions: Actions = {
   save: async (event) => {
@@ -47,7 +72,7 @@ export const actions: Actions = {
     const { saved } = outcome;
     if (typeof saved !== 'number') return fail(409, { conflict: saved });
     if (fields.get('then') === 'next')
-      redirect(303, `/cases/${event.params.number}/${STOPS[STOPS.indexOf(stop) + 1] ?? 'recheck'}`);
+      redirect(303, addressOf(event, STOPS[STOPS.indexOf(stop) + 1] ?? 'recheck'));
     return { saved: true, revision: saved };
   },
 
@@ -68,6 +93,9 @@ export const actions: Actions = {
         tx,
         loaded.id,
         key,
+        isOfTreatment(caution.caution.stop)
+          ? { treatment: numberOf(loaded.facts), go: goOf(loaded.facts) }
+          : { treatment: 0, go: 1 },
         off
           ? null
           : {
@@ -91,7 +119,44 @@ export const actions: Actions = {
     const fields = fieldsOf(await formOf(event.request));
     const wrong = await onCase(event, (tx, loaded) => log(event, tx, loaded, fields));
     if (wrong) return refuse(wrong, fields);
-    redirect(303, `/cases/${event.params.number}/log`);
+    redirect(303, addressOf(event, 'log'));
+  },
+
+  /** Of the course: a treatment more, another state, another place in the order, the next go. */
+  course: async (event) => {
+    const fields = fieldsOf(await formOf(event.request));
+    const form = parseCourse(fields);
+    if (isRefused(form)) return refuse(form.refused, fields);
+    const { act, number, onlyIf, takes } = form.ok;
+    const who = { by: event.locals.who.person.name, at: event.locals.around.now };
+    const to = await onCase(event, async (tx, loaded) => {
+      if (act === 'add') {
+        const added = await addTreatment(tx, loaded, { ...who, onlyIf });
+        if (added !== null && loaded.facts.shelf.some(({ label }) => label.id === takes))
+          await beginWith(tx, loaded, added, takes, who);
+        return added;
+      }
+      if (!courseOf(loaded.facts).some((one) => one.number === number))
+        error(404, 'There is no such treatment.');
+      if (act === 'up' || act === 'down') await moveTreatment(tx, loaded, number, act === 'up' ? -1 : 1, who);
+      else if (act === 'next-go') await nextGo(tx, loaded, number, who);
+      else await setTreatment(tx, loaded, number, { state: act, onlyIf, ...who });
+      return number;
+    });
+    if (to === null)
+      return fail(409, {
+        errors: [
+          {
+            path: 'act',
+            message: `A course has at most ${MOST_TREATMENTS} treatments. Open another case for the rest.`,
+          },
+        ],
+      });
+    const open = act === 'add' || act === 'next-go';
+    redirect(
+      303,
+      `/cases/${event.params.number}/${to}/${act === 'next-go' ? 'when' : 'choose'}${open ? '' : '#course'}`,
+    );
   },
 
   close: async (event) => {
@@ -106,6 +171,34 @@ export const actions: Actions = {
     return { saved: true };
   },
 };
+
+/** A treatment that was just added begins with a card; what people asked for is asked of it too. */
+async function beginWith(
+  tx: Tx,
+  loaded: LoadedCase,
+  treatment: number,
+  label: string,
+  { by, at }: { by: string; at: Date },
+): Promise<void> {
+  const { look, name } = loaded.facts.states;
+  const facts = {
+    ...{ ...loaded.facts, treatment, go: 1 },
+    states: { ...(look ? { look } : {}), ...(name ? { name } : {}) },
+  };
+  const { wishes = [], budget = null } = loaded.facts.stops.choose ?? {};
+  const body = { label, reason: '', wishes, budget };
+  await saveStop(tx, { ...loaded, facts }, 'choose', body, by, at, {
+    basedOn: 0,
+    seen: null,
+    mine: new Set(),
+  });
+}
+
+/** A stop of the case, or of the treatment that is open. */
+function addressOf({ params }: Event, stop: (typeof STOPS)[number]): string {
+  const within = params.treatment !== undefined && isOfTreatment(stop) ? `${params.treatment}/` : '';
+  return `/cases/${params.number}/${within}${stop}`;
+}
 
 /** What is measured on the plan is worked out from the plan, whatever the page said. */
 async function onPlan(tx: Tx, loaded: LoadedCase, body: MeasureBody): Promise<MeasureBody | null> {
@@ -136,8 +229,8 @@ async function onCase<T>(event: Event, work: (tx: Tx, loaded: LoadedCase) => Pro
   const number = numberIn(event.params.number);
   if (number === null) error(404, 'There is no such case.');
   return event.locals.inWorkspace(async (tx) => {
-    const found = await loadCase(tx, number, event.locals.around);
-    if (!found) error(404, 'There is no such case.');
+    const found = await loadCase(tx, number, event.locals.around, numberIn(event.params.treatment));
+    if (!found) error(404, 'There is no such case, or no such treatment in it.');
     return work(tx, found.loaded);
   });
 }
@@ -175,6 +268,7 @@ async function log(
     {
       ...record,
       caseNumber: facts.number,
+      ...(corrected ? ofTreatment(corrected) : { treatment: numberOf(facts), go: goOf(facts) }),
       label: corrected?.label ?? {
         id: label?.id ?? '',
         version: label?.version ?? 0,
@@ -194,6 +288,12 @@ async function log(
   );
   return otherwise(appended);
 }
+
+/** A correction stays with what it corrects. */
+const ofTreatment = ({ treatment, go }: { treatment?: number; go?: number }) => ({
+  ...(treatment === undefined ? {} : { treatment }),
+  ...(go === undefined ? {} : { go }),
+});
 
 /** What the same form had said before, where it says something else now. */
 function otherwise(appended: Appended): readonly Refusal[] | null {

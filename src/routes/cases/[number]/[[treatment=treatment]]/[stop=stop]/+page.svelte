@@ -2,6 +2,7 @@
   import { enhance } from '$app/forms';
   import type { AnsweredStop } from '$lib/core/case';
   import Broken from '$lib/ui/parts/Broken.svelte';
+  import Course from '$lib/ui/case/Course.svelte';
   import StopForm from '$lib/ui/case/StopForm.svelte';
   import { getMayChange } from '$lib/ui/parts/may';
   import { getSheet } from '$lib/ui/case/sheet.svelte';
@@ -44,8 +45,9 @@
   );
 </script>
 
-{#key `${stop} ${merges}`}
+{#key `${stop} ${merges} ${data.facts.treatment ?? 1} ${data.facts.go ?? 1}`}
   <svelte:boundary onerror={(fault) => console.error(fault)}>
+    {#if stop === 'choose'}<Course />{/if}
     {#if stop === 'log'}
       <Screen {...given} />
     {:else}

@@ -1,0 +1,126 @@
+import { and, eq, sql } from 'drizzle-orm';
+import { courseOf, type TreatmentState } from '../../core/case';
+import { rowsOf, type Tx } from '../db/client';
+import * as t from '../db/schema';
+import type { LoadedCase } from './cases';
+
+export const MOST_TREATMENTS = 20;
+
+/** Takes the case for itself until the transaction ends: numbers and places in the order are given one at a time. */
+async function lockCase(tx: Tx, caseId: string): Promise<void> {
+  await rowsOf(
+    tx,
+    sql`select 1 from cases where workspace_id = ${tx.workspaceId}::uuid and id = ${caseId}::uuid for update`,
+  );
+}
+
+/** Every treatment of a case has a row from here on: the first was there without one. */
+async function needRows(tx: Tx, { id, facts }: LoadedCase, by: string, at: Date): Promise<void> {
+  await tx
+    .insert(t.treatments)
+    .values(
+      courseOf(facts).map(({ number, state, onlyIf, go }, position) => ({
+        ...{ workspaceId: tx.workspaceId, caseId: id, number, position, state, onlyIf, go },
+        ...{ addedAt: at, addedBy: by },
+      })),
+    )
+    .onConflictDoNothing();
+}
+
+/** Adds a treatment at the end of the course; its number, or null where the course is full. */
+export async function addTreatment(
+  tx: Tx,
+  loaded: LoadedCase,
+  { by, at, onlyIf = '' }: { by: string; at: Date; onlyIf?: string },
+): Promise<number | null> {
+  await lockCase(tx, loaded.id);
+  await needRows(tx, loaded, by, at);
+  const [last] = await rowsOf<{ number: number; position: number; many: number }>(
+    tx,
+    sql`select max(number)::int as number, max(position)::int as position, count(*)::int as many from treatments
+      where workspace_id = ${tx.workspaceId}::uuid and case_id = ${loaded.id}::uuid`,
+  );
+  if (!last || last.many >= MOST_TREATMENTS) return null;
+  const number = last.number + 1;
+  await tx.insert(t.treatments).values({
+    ...{ workspaceId: tx.workspaceId, caseId: loaded.id, number, position: last.position + 1 },
+    ...{ state: onlyIf === '' ? 'planned' : 'only-if', onlyIf, go: 1, addedAt: at, addedBy: by },
+  });
+  return number;
+}
+
+const the = (tx: Tx, caseId: string, number: number) =>
+  and(
+    eq(t.treatments.workspaceId, tx.workspaceId),
+    eq(t.treatments.caseId, caseId),
+    eq(t.treatments.number, number),
+  );
+
+/** Another state of a treatment, and what has to hold for one that is done only then. */
+export async function setTreatment(
+  tx: Tx,
+  loaded: LoadedCase,
+  number: number,
+  { state, onlyIf, by, at }: { state: TreatmentState; onlyIf: string; by: string; at: Date },
+): Promise<void> {
+  await needRows(tx, loaded, by, at);
+  await tx
+    .update(t.treatments)
+    .set({ state, onlyIf: state === 'only-if' ? onlyIf : '' })
+    .where(the(tx, loaded.id, number));
+}
+
+/** One place up or down in the order; at its end it stays. */
+export async function moveTreatment(
+  tx: Tx,
+  loaded: LoadedCase,
+  number: number,
+  by: -1 | 1,
+  who: { by: string; at: Date },
+): Promise<void> {
+  await lockCase(tx, loaded.id);
+  await needRows(tx, loaded, who.by, who.at);
+  const order = courseOf(loaded.facts).map((one) => one.number);
+  const at = order.indexOf(number);
+  const other = order[at + by];
+  if (at < 0 || other === undefined) return;
+  [order[at], order[at + by]] = [other, number];
+  for (const [position, one] of order.entries())
+    await tx
+      .update(t.treatments)
+      .set({ position })
+      .where(the(tx, loaded.id, one));
+}
+
+/** The next go of a treatment: its hours, mix, places and ticks are asked anew; what is measured and chosen stays. */
+export async function nextGo(
+  tx: Tx,
+  loaded: LoadedCase,
+  number: number,
+  who: { by: string; at: Date },
+): Promise<void> {
+  await lockCase(tx, loaded.id);
+  await needRows(tx, loaded, who.by, who.at);
+  const here = sql`workspace_id = ${tx.workspaceId}::uuid and case_id = ${loaded.id}::uuid and treatment = ${number}`;
+  const [now] = await tx
+    .select({ go: t.treatments.go })
+    .from(t.treatments)
+    .where(the(tx, loaded.id, number));
+  if (!now || now.go >= MOST_GOES) return;
+  await tx.execute(
+    sql`insert into case_stops (workspace_id, case_id, stop, treatment, go, body, body_version, revision, upstream, saved_at, saved_by)
+      select workspace_id, case_id, stop, treatment, go + 1, body, body_version, 1, '{}', saved_at, saved_by from case_stops
+      where ${here} and go = ${now.go} and stop in ('choose', 'measure')`,
+  );
+  await tx.execute(
+    sql`insert into case_stop_history (workspace_id, case_id, stop, treatment, go, revision, body, body_version, saved_at, saved_by)
+      select workspace_id, case_id, stop, treatment, go, revision, body, body_version, saved_at, saved_by from case_stops
+      where ${here} and go = ${now.go + 1}`,
+  );
+  await tx
+    .update(t.treatments)
+    .set({ go: now.go + 1, state: 'planned' })
+    .where(the(tx, loaded.id, number));
+}
+
+const MOST_GOES = 60;

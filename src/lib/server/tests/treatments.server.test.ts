@@ -1,0 +1,156 @@
+import { sql } from 'drizzle-orm';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { connect, rowsOf } from '../db/client';
+import { archiveOf, asAccount, contentOfArchive, FIRM, type Visitor } from './visit';
+
+const base = process.env.NIMSY_TEST_URL ?? '';
+const owner = connect(process.env.NIMSY_TEST_OWNER ?? '', 1);
+afterAll(owner.close);
+
+const plain = (html: string): string =>
+  html
+    .replaceAll(/<script[\s\S]*?<\/script>|<style[\s\S]*?<\/style>/g, ' ')
+    .replaceAll(/<[^>]*>/g, ' ')
+    .replaceAll('&amp;', '&')
+    .replaceAll(/\s+/g, ' ');
+
+/** Four products in one kitchen, worked by hand (docs/treatments.md shows the same figures). */
+describe('one kitchen, several treatments', () => {
+  let boss: Visitor;
+  let number = 0;
+  const save = async (stop: string, fields: Record<string, string>, treatment = 0) => {
+    const at = treatment === 0 ? `/cases/${number}/${stop}` : `/cases/${number}/${treatment}/${stop}`;
+    const answer = await boss.post(`${at}?/save`, { ...fields, then: 'next' });
+    expect(answer.status, `${at}: ${plain(answer.text).match(/Not saved yet.{0,300}/)?.[0]}`).toBe(303);
+    return answer.location;
+  };
+  const page = async (path: string): Promise<string> => {
+    const { status, text } = await boss.get(`/cases/${number}/${path}`);
+    expect(status, path).toBe(200);
+    return plain(text);
+  };
+  const course = (fields: Record<string, string>) => boss.post(`/cases/${number}/choose?/course`, fields);
+
+  beforeAll(async () => {
+    boss = await asAccount(base, 'owner');
+    const { text } = await boss.get('/cases/new');
+    const propertyId = /<option value="([0-9a-f-]{36})"[^>]*>\s*Old Mill/.exec(text)?.[1] ?? '';
+    const opened = await boss.post('/cases/new', { title: 'Behind the flour bins', propertyId });
+    number = Number(/\/cases\/(\d+)/.exec(opened.location)?.[1]);
+    await save('look', {
+      ...{ surrounding: 'kitchen', where: 'bakehouse', test: 'sticky-monitor', 'frame.value': '7' },
+      ...{ 'frame.unit': 'count', 'counts.0': '17', vigour: 'fair', note: '' },
+    });
+    await save('name', { candidate: 'german-cockroach', stage: '' });
+    await save('choose', { label: 'ferncote-gel', reason: '' });
+    await save('measure', {
+      ...{ how: 'places', unit: 'm', 'places.0.count': '9', 'places.0.kind': 'hinge', 'places.1.count': '6' },
+      ...{ 'places.1.kind': 'motor', 'places.2.count': '9', 'places.2.kind': 'behind the oven, on a card' },
+    });
+  });
+
+  it('gel is told by its places: 24 of 0.1 g are 2.4 g, and no area is asked', async () => {
+    expect(await page('measure')).toContain('24 places');
+    const place = await page('place');
+    expect(place).toContain('behind the oven, on a card');
+    expect(place).toMatch(/hinge 9 places 0\.9 g/);
+    expect(place).not.toMatch(/\bturf\b|\blanes?\b/);
+    expect(await page('mix')).toMatch(/2\.4 g/);
+  });
+
+  it('a second treatment has its own ground and figures, and the first keeps its own', async () => {
+    const added = await course({ takes: 'flintholm-mineral' });
+    expect([added.status, added.location]).toEqual([303, `/cases/${number}/2/choose`]);
+    // A dust of 1 to 2 g for each m²: behind 4 m of cupboards, 0.5 m deep, 2 m², 2 g at the least.
+    expect(await save('measure', { how: 'tape', unit: 'm', length: '4', width: '0.5', strip: '' }, 2)).toBe(
+      `/cases/${number}/2/when`,
+    );
+    expect(await page('2/measure')).toMatch(/2 m²/);
+    expect(await page('2/mix')).toMatch(/2 g/);
+    expect(await page('measure')).toContain('24 places');
+    const choose = await page('choose');
+    expect(choose).toContain('A course of two');
+    expect(choose).toMatch(/A Ferncote Cockroach Gel .*B Flintholm Mineral Dust/);
+  });
+
+  it('a dust that repels, and bait, are told to be kept apart in both', async () => {
+    // The mineral dust does not repel; the perimeter concentrate in cracks does.
+    await course({ takes: 'gillfold-perimeter' });
+    await save('measure', { how: 'edges', unit: 'm', 'edge.run': '18' }, 3);
+    expect(await page('3/place')).toContain('Keep it apart from A');
+    expect(await page('place')).toContain('Keep it apart from C');
+    expect(await page('2/place')).not.toContain('Keep it apart from');
+  });
+
+  it('a tick of one treatment never serves another, nor another go of it', async () => {
+    const tick = (path: string, key: string) =>
+      boss.post(`/cases/${number}/${path}?/settle`, { key, tick: 'on', said: '' });
+    expect((await tick('place', 'course-apart:3')).status).toBe(200);
+    const [row] = await rowsOf<{ treatment: number; go: number }>(
+      owner.db,
+      sql`select s.treatment, s.go from settlements s join cases c on c.id = s.case_id
+        where c.workspace_id = ${FIRM} and c.number = ${number} and s.key = 'course-apart:3'`,
+    );
+    expect(row).toEqual({ treatment: 1, go: 1 });
+    const asked = async (path: string, title: string) => (await page(path)).includes(title);
+    // Gloves, ticked for the gel: the others ask for their own.
+    expect((await tick('mix', 'wear-ppe')).status).toBe(200);
+    const ticks = await rowsOf<{ treatment: number }>(
+      owner.db,
+      sql`select s.treatment from settlements s join cases c on c.id = s.case_id
+        where c.workspace_id = ${FIRM} and c.number = ${number} and s.key = 'wear-ppe'`,
+    );
+    expect(ticks).toEqual([{ treatment: 1 }]);
+    expect(await asked('3/mix', 'Care · Wear gloves')).toBe(true);
+    expect(await asked('mix', 'Care · Wear gloves')).toBe(false);
+    // The next go of the gel asks anew, and keeps what was chosen and measured.
+    const next = await course({ act: 'next-go', number: '1' });
+    expect(next.location).toBe(`/cases/${number}/1/when`);
+    expect(await asked('1/mix', 'Care · Wear gloves')).toBe(true);
+    expect(await page('1/measure')).toContain('24 places');
+  });
+
+  it('is logged each by itself', async () => {
+    const { text } = await boss.get(`/cases/${number}/2/log`);
+    const requestKey = /name="requestKey" value="([^"]+)"/.exec(text)?.[1] ?? '';
+    const logged = await boss.post(`/cases/${number}/2/log?/log`, {
+      ...{ requestKey, doneOn: '2027-09-15', startedAt: '06:00', endedAt: '06:20' },
+      ...{ 'product.value': '2', 'product.unit': 'g', 'area.value': '2', 'area.unit': 'm2' },
+      ...{ windKmh: '', tempC: '', lot: '', person: 'R. Hallow', licence: '', note: '', corrects: '' },
+    });
+    expect([logged.status, logged.location], plain(logged.text).slice(0, 600)).toEqual([
+      303,
+      `/cases/${number}/2/log`,
+    ]);
+    expect(await page('2/log')).toContain('2 g');
+    expect(await page('choose')).toMatch(/B Flintholm Mineral Dust done/);
+    expect(await page('1/log')).toContain('nothing put down yet');
+  });
+
+  it('keeps its order as it is moved, and what is dropped stands in the course no more', async () => {
+    await course({ act: 'up', number: '3' });
+    expect(await page('choose')).toMatch(/A Ferncote .*B Gillfold .*C Flintholm/);
+    await course({ act: 'dropped', number: '3' });
+    const after = await page('1/place');
+    expect(after).not.toContain('Keep it apart from');
+    await course({ act: 'planned', number: '3' });
+    expect(await page('1/place')).toContain('Keep it apart from B');
+    expect((await boss.post(`/cases/${number}/choose?/course`, { act: 'up', number: '77' })).status).toBe(
+      404,
+    );
+    expect((await boss.get(`/cases/${number}/77/mix`)).status).toBe(404);
+  });
+
+  it('goes out with the workspace, treatment by treatment', async () => {
+    const file = await contentOfArchive<{
+      content: { cases: { number: number; treatments?: unknown[]; stops: { treatment?: number }[] }[] };
+    }>(await archiveOf(boss));
+    const told = file.content.cases.find((one) => one.number === number);
+    expect(told?.treatments).toMatchObject([
+      { number: 1, go: 2, state: 'planned' },
+      { number: 3, go: 1 },
+      { number: 2, go: 1 },
+    ]);
+    expect(new Set(told?.stops.map(({ treatment = 1 }) => treatment))).toEqual(new Set([1, 2, 3]));
+  });
+});

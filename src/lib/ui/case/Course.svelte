@@ -1,0 +1,224 @@
+<script lang="ts">
+  import { enhance } from '$app/forms';
+  import { resolve } from '$app/paths';
+  import { assess, courseOf, factsFor, letterOf, numberOf, type Treatment } from '../../core/case';
+  import { TREATMENT_STATE_WORDS, treatmentName, treatmentText } from '../../words';
+  import { getMayChange } from '../parts/may';
+  import { getShow } from '../parts/show';
+  import { getSheet } from './sheet.svelte';
+
+  /** The treatments of a case in their order, what each costs, and what can be done with them. */
+  const show = getShow();
+  const sheet = getSheet();
+  const may = getMayChange();
+  const current = $derived(numberOf(sheet.facts));
+  const rows = $derived(
+    courseOf(sheet.facts).flatMap((one) => {
+      const facts = factsFor(sheet.facts, one.number);
+      return facts ? [{ one, facts, view: one.number === current ? sheet.view : assess(facts) }] : [];
+    }),
+  );
+  const standing = $derived(rows.filter(({ one }) => one.state !== 'dropped'));
+  const cost = $derived(standing.reduce((sum, { view }) => sum + (view.dose?.container?.costUsed ?? 0), 0));
+  /** Stages of the named pest, and which treatment works on each. */
+  const stages = $derived(
+    (sheet.view.named?.stages ?? []).map((stage) => ({
+      stage,
+      by: standing.filter(({ view }) =>
+        view.label?.use.targets.some(
+          ({ pest, stages: works }) =>
+            pest === sheet.view.named?.id && (works.length === 0 || works.includes(stage.id)),
+        ),
+      ),
+    })),
+  );
+  const COUNT = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
+  const action = $derived(`${resolve(`/cases/${sheet.facts.number}/${current}/choose`)}?/course`);
+  const amount = ({ view }: { view: typeof sheet.view; one: Treatment }): string =>
+    view.halts.length > 0 && view.records.length === 0
+      ? 'Halt'
+      : view.dose
+        ? show.quantityText(view.dose.product)
+        : '';
+</script>
+
+{#if rows.length > 1}
+  <section class="course" id="course" aria-label="The course">
+    <h2>
+      A course of {COUNT[standing.length] ?? standing.length}{cost > 0
+        ? `, ${show.priceText(cost)} in all`
+        : ''}
+    </h2>
+    <ol>
+      {#each rows as row, i (row.one.number)}
+        {@const { one, view, facts } = row}
+        <li class:now={one.number === current} class:off={one.state === 'dropped'}>
+          <span class="letter" aria-hidden="true">{letterOf(sheet.facts, one.number) || '–'}</span>
+          <span class="what">
+            <a href={resolve(`/cases/${sheet.facts.number}/${one.number}/choose`)} class="figure"
+              >{treatmentName(view)}</a
+            >
+            <span class="soft small">{treatmentText(facts, view, one, show)}</span>
+          </span>
+          <span class="figure amount">{amount(row)}</span>
+          {#if may()}
+            <form method="POST" {action} use:enhance>
+              <input type="hidden" name="number" value={one.number} />
+              {#if i > 0}<button class="button tiny" name="act" value="up" title="Earlier"
+                  >↑<span class="visually-hidden"> earlier</span></button
+                >{/if}
+              {#if i < rows.length - 1}<button class="button tiny" name="act" value="down" title="Later"
+                  >↓<span class="visually-hidden"> later</span></button
+                >{/if}
+              {#if view.records.length === 0}
+                <button class="button tiny" name="act" value={one.state === 'dropped' ? 'planned' : 'dropped'}
+                  >{one.state === 'dropped' ? 'Take in again' : 'Drop'}</button
+                >
+              {/if}
+            </form>
+          {/if}
+        </li>
+      {/each}
+    </ol>
+    {#if stages.length > 1 && standing.some(({ view }) => view.label)}
+      <h3>Which stage each works on</h3>
+      <ul class="stages">
+        {#each stages as { stage, by } (stage.id)}
+          <li class:none={by.length === 0}>
+            <span>{stage.name}</span>
+            <span class="figure"
+              >{by.length > 0
+                ? by.map(({ one }) => letterOf(sheet.facts, one.number)).join(', ')
+                : 'nothing of this course'}</span
+            >
+          </li>
+        {/each}
+      </ul>
+    {/if}
+  </section>
+{/if}
+{#if may() && sheet.view.named && (rows.length > 1 || sheet.facts.stops.choose)}
+  <div class="after">
+    <form method="POST" {action} use:enhance class="add">
+      <input type="hidden" name="number" value={current} />
+      {#if rows.length > 1}
+        {@const own = rows.find(({ one }) => one.number === current)?.one}
+        <label
+          >{letterOf(sheet.facts, current)} is
+          <select name="act" class="field-input">
+            {#each ['planned', 'only-if'] as const as state (state)}
+              <option value={state} selected={own?.state === state}>{TREATMENT_STATE_WORDS[state]}</option>
+            {/each}
+          </select></label
+        >
+        <input
+          class="field-input"
+          name="onlyIf"
+          value={own?.onlyIf ?? ''}
+          maxlength="120"
+          aria-label="What has to hold before it is done"
+          placeholder="if the count is above 2"
+        />
+        <button class="button">Keep that</button>
+      {/if}
+    </form>
+    <form method="POST" {action} use:enhance class="add">
+      <button class="button" name="act" value="add">Add a treatment</button>
+      <span class="soft small"
+        >{rows.length > 1
+          ? 'Each has its own ground, hours, mix and entries.'
+          : 'Another product, another ground, or the second half of a dose: each with its own ground, hours, mix and entries.'}</span
+      >
+    </form>
+  </div>
+{/if}
+
+<style>
+  .course {
+    border-top: 2px solid var(--ink);
+    padding-top: 0.6rem;
+    margin: 0 0 0.6rem;
+  }
+  ol,
+  ul {
+    list-style: none;
+    margin: 0.4rem 0;
+    padding: 0;
+  }
+  ol li {
+    display: grid;
+    grid-template-columns: 2rem minmax(0, 1fr) auto auto;
+    gap: 0.3rem 0.9rem;
+    align-items: center;
+    padding: 0.5rem 0;
+    border-top: 1px solid var(--rule);
+  }
+  .letter {
+    width: 1.8rem;
+    height: 1.8rem;
+    display: grid;
+    place-items: center;
+    border: 1px solid var(--ink);
+    border-radius: 4px;
+    font-weight: 700;
+  }
+  .now .letter {
+    background: var(--petrol);
+    color: var(--petrol-ink);
+    border-color: var(--petrol);
+  }
+  .off .what {
+    text-decoration: line-through;
+  }
+  .what {
+    display: grid;
+  }
+  .amount {
+    text-align: right;
+  }
+  form {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.3rem;
+    align-items: center;
+  }
+  .tiny {
+    padding: 0.2rem 0.6rem;
+    min-height: 2.2rem;
+  }
+  .add {
+    gap: 0.6rem;
+    margin: 0.6rem 0 0;
+  }
+  .after {
+    border-bottom: 1px solid var(--rule);
+    padding-bottom: 1rem;
+    margin-bottom: 1.2rem;
+  }
+  .add select,
+  .add input {
+    display: inline-block;
+    width: auto;
+  }
+  .add input {
+    width: 16rem;
+  }
+  .stages li {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 1rem;
+    padding: 0.3rem 0;
+    border-top: 1px solid var(--rule);
+  }
+  .none {
+    color: var(--brick-ink);
+  }
+  @media (max-width: 600px) {
+    ol li {
+      grid-template-columns: 2rem minmax(0, 1fr) auto;
+    }
+    ol li form {
+      grid-column: 2 / 4;
+    }
+  }
+</style>
