@@ -1,5 +1,5 @@
 import { stockState } from '$lib/core/choose';
-import { agendaOf, assess } from '$lib/core/case';
+import { courseAgenda, letterOf, standingCourse } from '$lib/core/case';
 import { dueOn } from '$lib/core/calibrate';
 import { listEquipment } from '$lib/server/store/equipment';
 import { countAllCases, loadOpenCases } from '$lib/server/store/cases';
@@ -24,12 +24,16 @@ async function todayOf(tx: Tx, locals: App.Locals) {
   const { settings } = locals.around;
   const show = showIn(settings);
   const { zone, today } = locals.around;
-  const entries = cases.map(({ facts }) => {
-    const view = assess(facts);
-    const agenda = agendaOf(facts, view);
+  const asked = cases.flatMap(({ facts: one }) =>
+    courseAgenda(one).map((entry) => ({ ...entry, several: standingCourse(one).length > 1 })),
+  );
+  const entries = asked.map(({ facts, view, agenda, treatment, several }) => {
     return {
       ...agenda,
       number: facts.number,
+      /** Its address within the case: of one of several treatments, or of the case. */
+      treatment: several ? treatment : null,
+      letter: several ? letterOf(facts, treatment) : '',
       title: facts.title,
       property: facts.property.name,
       what: view.named

@@ -80,7 +80,7 @@
     {#each days as day (day)}
       <section>
         <h2 class="section-head">{day === today ? 'Today' : dayText(day, today)}</h2>
-        {#each work.filter((e) => e.day === day) as entry (entry.number)}<AgendaRow
+        {#each work.filter((e) => e.day === day) as entry (`${entry.number} ${entry.treatment}`)}<AgendaRow
             {entry}
             nowHour={data.nowHour}
           />{/each}
@@ -94,14 +94,17 @@
     {#if answers.length > 0}
       <section>
         <h2 class="section-head">Needs an answer first</h2>
-        {#each answers as entry (entry.number)}<AgendaRow {entry} nowHour={data.nowHour} />{/each}
+        {#each answers as entry (`${entry.number} ${entry.treatment}`)}<AgendaRow
+            {entry}
+            nowHour={data.nowHour}
+          />{/each}
       </section>
     {/if}
   </div>
   <aside aria-label="Due and running out">
     <h2 class="section-head">Waiting for a count</h2>
     <ul class="rule-list">
-      {#each counts as entry (entry.number)}
+      {#each counts as entry (`${entry.number} ${entry.treatment}`)}
         <li class="pair">
           <a class="plain-link" href={resolve(`/cases/${entry.number}/recheck`)}
             >{entry.property}, {entry.title.toLowerCase()}</a
@@ -141,7 +144,7 @@
     {#if closing.length > 0}
       <h2 class="section-head">Can be closed</h2>
       <ul class="rule-list">
-        {#each closing as entry (entry.number)}<li>
+        {#each closing as entry (`${entry.number} ${entry.treatment}`)}<li>
             <a class="plain-link" href={resolve(`/cases/${entry.number}/recheck`)}
               >{entry.property}, {entry.title.toLowerCase()}</a
             >

@@ -25,7 +25,8 @@ export const recordForm = z
     endedAt: clockField,
     product: amount(PRODUCTS, 0.000001, 1e6),
     finished: orNoAmount(amount(VOLUMES, 0.01, 1e5)),
-    area: amount(AREAS, 0.01, 1e7),
+    // What was treated: an area, or places, edges or a volume, as its label reckons.
+    area: amount([...AREAS, 'count', 'm', 'ft', 'l', 'gal', 'm3', 'ft3'], 0.001, 1e7),
     windKmh: orNothing(numeric(0, 150)),
     tempC: orNothing(numeric(-40, 60)),
     lot: orNothing(plainText(60)),

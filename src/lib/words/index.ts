@@ -92,5 +92,13 @@ export {
 export { formulaWords, inputName, SOURCE_WORDS } from './working-terms';
 export { verdictWords } from './verdict';
 export { LABEL_FIGURE_WORDS, labelFigureText } from './label-figures';
-export { groundText, KINDS_OF_PLACE, PLACE_WORDS, placesText, WAY_WORDS, WAYS_FOR } from './method-terms';
+export {
+  groundText,
+  KINDS_OF_PLACE,
+  overText,
+  PLACE_WORDS,
+  placesText,
+  WAY_WORDS,
+  WAYS_FOR,
+} from './method-terms';
 export { TREATMENT_STATE_WORDS, treatmentName, treatmentText } from './course-terms';

@@ -1,7 +1,7 @@
 import type { Way } from '../core/case';
 import type { Ground } from '../core/ground';
 import type { Measured, PlaceNoun } from '../core/method';
-import { valueIn } from '../core/units';
+import { valueIn, type Quantity } from '../core/units';
 import type { Show } from './show';
 
 /** What a way of measuring is called. */
@@ -79,3 +79,10 @@ const volumeText = (m3: number, show: Show): string => {
   return show.quantityText({ value: valueIn({ value: m3, unit: 'm3' }, unit), unit });
 };
 const LARGE_M3 = 0.5;
+
+/** What was treated, as a record has it: "over 120 m²", "at 24 places", "along 18 m". */
+export function overText({ value, unit }: Quantity, show: Show): string {
+  if (unit === 'count') return `at ${show.numberText(value)} ${value === 1 ? 'place' : 'places'}`;
+  const along = unit === 'm' || unit === 'ft';
+  return `${along ? 'along' : unit === 'm2' || unit === 'ft2' ? 'over' : 'into'} ${show.quantityText({ value, unit })}`;
+}

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
   import { getShow } from '$lib/ui/parts/show';
-  import { brokenText } from '$lib/words';
+  import { brokenText, overText } from '$lib/words';
   import type { PageProps } from './$types';
   const show = getShow();
   const { dayText, quantityText } = show;
@@ -43,7 +43,9 @@
               ></td
             >
             <td class="number">{quantityText(record.product)}</td>
-            <td class="number">{quantityText(record.area)}</td>
+            <td class="number"
+              >{record.area.unit === 'count' ? overText(record.area, show) : quantityText(record.area)}</td
+            >
             <td>{record.lot ?? ''}</td>
             <td class="small"
               >{[
@@ -54,11 +56,7 @@
                 .join(', ')}</td
             >
             <td>{record.person}</td>
-            <td
-              ><a
-                href={resolve(`/cases/${record.caseNumber}/log`)}>{record.caseNumber}</a
-              ></td
-            >
+            <td><a href={resolve(`/cases/${record.caseNumber}/log`)}>{record.caseNumber}</a></td>
           </tr>
         {:else}<tr><td colspan="9" class="soft">Nothing was put down yet.</td></tr>{/each}
       </tbody>

@@ -1,4 +1,12 @@
-import { agendaOf, assess, type CaseFacts } from '$lib/core/case';
+import {
+  agendaOf,
+  assess,
+  courseAgenda,
+  letterOf,
+  numberOf,
+  standingCourse,
+  type CaseFacts,
+} from '$lib/core/case';
 import { restGoesOnto } from '$lib/core/safety';
 import { targetFor } from '$lib/core/ground';
 import { quantity, valueIn } from '$lib/core/units';
@@ -17,7 +25,10 @@ function jobOf(facts: CaseFacts) {
   return [
     {
       number: facts.number,
-      title: facts.title,
+      title:
+        standingCourse(facts).length > 1
+          ? `${facts.title}, ${letterOf(facts, numberOf(facts))}`
+          : facts.title,
       property: facts.property.name,
       today: kind === 'work' && day === facts.today,
       target,
@@ -54,7 +65,7 @@ export const load: PageServerLoad = ({ locals }) =>
   );
 
 function together(cases: readonly LoadedCase[], tools: Awaited<ReturnType<typeof listEquipment>>) {
-  const jobs = cases.flatMap(({ facts }) => jobOf(facts));
+  const jobs = cases.flatMap(({ facts }) => courseAgenda(facts).flatMap((one) => jobOf(one.facts)));
   const mixes = new Map<string, (typeof jobs)[number][]>();
   for (const job of jobs) {
     // The same mix: the same product, at the same strength.

@@ -27,7 +27,7 @@ import { NOTHING_COUNTED, targetFor, type Ground } from '../ground';
 import { inYearOf, monthOf, quantity, sameDimension, valueIn, type Quantity } from '../units';
 import { cautionKey } from '../safety';
 import { cautionsOf } from './cautions-of';
-import { factsFor, numberOf, standingCourse } from './course';
+import { factsFor, goOf, numberOf, standingCourse } from './course';
 import { courseCautions } from './course-cautions';
 import { dayOfWork } from './day-of-work';
 import type { CaseFacts } from './facts';
@@ -116,9 +116,10 @@ function workOut(facts: CaseFacts): CaseView {
     threshold,
   });
   const halts = cautions.filter((c) => c.caution.rank === 'halt' && c.settled === null);
-  const records = standing(facts.records).filter(
+  const all = standing(facts.records).filter(
     (record) => record.caseNumber === facts.number && (record.treatment ?? 1) === numberOf(facts),
   );
+  const records = all.filter((record) => (record.go ?? 1) === goOf(facts));
   const review = reviewOf(facts, shelf, chosen, threshold?.limit ?? null, lawn);
   const families = name.named ? familyRows(facts.guide[name.named.id] ?? null, options) : [];
   const partial = {
@@ -163,6 +164,7 @@ function workOut(facts: CaseFacts): CaseView {
       : null,
     allowance: allowanceOf(mixed.dose, chosen, mixed.used),
     records,
+    earlierGoes: all.filter((record) => !records.includes(record)),
     ...review,
     cautions,
     halts,

@@ -42,3 +42,5 @@ export {
   TREATMENT_STOPS,
 } from './course';
 export type { Treatment, TreatmentState, TreatmentStop } from './course';
+export { courseAgenda, nextIn, type TreatmentAgenda } from './course-agenda';
+export { doneOf } from './done-of';

@@ -99,7 +99,9 @@ export interface CaseView {
   readonly minutesOnLawn: number | null;
   /** The season's allowance of this label here, where it has a cap. */
   readonly allowance: { readonly allowed: Quantity; readonly used: Quantity; readonly now: Quantity } | null;
+  /** Of this treatment and its present go. */
   readonly records: readonly ApplicationRecord[];
+  readonly earlierGoes: readonly ApplicationRecord[];
   readonly recheckDue: CalendarDay | null;
   readonly recheck: Recheck | null;
   readonly nextAllowed: NextDate | null;

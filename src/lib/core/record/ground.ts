@@ -1,4 +1,4 @@
-import { isAbove, quantity, valueIn, type Quantity } from '../units';
+import { isAbove, quantity, sameDimension, valueIn, type Quantity } from '../units';
 import { standing, type ApplicationRecord } from './record';
 
 /** What went down on the ground of a plan of work. */
@@ -35,8 +35,10 @@ export function onGround(
 
 /** The record as if its product had gone, at the same rate, over the whole target. A spot counts at the spot's rate. */
 function atOwnRate(record: ApplicationRecord, target: Quantity): ApplicationRecord {
+  // Places, edges and volumes have no share of an area: what went down there counts as it stands.
+  if (!sameDimension(record.area, target)) return record;
   const [done, wanted] = [valueIn(record.area, 'm2'), valueIn(target, 'm2')];
-  if (!isAbove(done, 0)) return record;
+  if (!isAbove(done, 0) || !isAbove(wanted, 0)) return record;
   const product = quantity((record.product.value * wanted) / done, record.product.unit);
   return { ...record, product, area: target };
 }

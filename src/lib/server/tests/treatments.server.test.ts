@@ -141,6 +141,22 @@ describe('one kitchen, several treatments', () => {
     expect((await boss.get(`/cases/${number}/77/mix`)).status).toBe(404);
   });
 
+  it('gel is logged by its places, and nobody asks for an area', async () => {
+    // The gel is logged by its places; no area is asked.
+    const gel = (await boss.get(`/cases/${number}/1/log`)).text;
+    expect(plain(gel)).toContain('Places done');
+    const key = /name="requestKey" value="([^"]+)"/.exec(gel)?.[1] ?? '';
+    const placed = await boss.post(`/cases/${number}/1/log?/log`, {
+      ...{ requestKey: key, doneOn: '2027-09-15', startedAt: '06:00', endedAt: '06:25' },
+      ...{ 'product.value': '2.4', 'product.unit': 'g', 'area.value': '24', 'area.unit': 'count' },
+      ...{ windKmh: '', tempC: '', lot: '', person: 'R. Hallow', licence: '', note: '', corrects: '' },
+    });
+    expect(placed.status, plain(placed.text).slice(0, 600)).toBe(303);
+    expect(await page('1/log')).toContain('2.4 g of Ferncote Cockroach Gel at 24 places');
+    // A spray in the cracks now finds bait that really lies there.
+    expect(await page('3/choose')).toContain('Bait lies here');
+  });
+
   it('goes out with the workspace, treatment by treatment', async () => {
     const file = await contentOfArchive<{
       content: { cases: { number: number; treatments?: unknown[]; stops: { treatment?: number }[] }[] };

@@ -18,6 +18,7 @@
       return facts ? [{ one, facts, view: one.number === current ? sheet.view : assess(facts) }] : [];
     }),
   );
+  const own = $derived(rows.find(({ one }) => one.number === current)?.one);
   const standing = $derived(rows.filter(({ one }) => one.state !== 'dropped'));
   const cost = $derived(standing.reduce((sum, { view }) => sum + (view.dose?.container?.costUsed ?? 0), 0));
   /** Stages of the named pest, and which treatment works on each. */
@@ -99,35 +100,46 @@
 {/if}
 {#if may() && sheet.view.named && (rows.length > 1 || sheet.facts.stops.choose)}
   <div class="after">
-    <form method="POST" {action} use:enhance class="add">
-      <input type="hidden" name="number" value={current} />
-      {#if rows.length > 1}
-        {@const own = rows.find(({ one }) => one.number === current)?.one}
-        <label
-          >{letterOf(sheet.facts, current)} is
-          <select name="act" class="field-input">
+    {#if rows.length > 1}
+      <details>
+        <summary
+          >{letterOf(sheet.facts, current) || 'This one'} is {own?.state === 'only-if'
+            ? `done only if ${own.onlyIf || 'needed'}`
+            : TREATMENT_STATE_WORDS[own?.state ?? 'planned']}</summary
+        >
+        <form method="POST" {action} use:enhance class="add">
+          <input type="hidden" name="number" value={current} />
+          <label class="visually-hidden" for="course-act">How {letterOf(sheet.facts, current)} stands</label>
+          <select name="act" id="course-act" class="field-input">
             {#each ['planned', 'only-if'] as const as state (state)}
               <option value={state} selected={own?.state === state}>{TREATMENT_STATE_WORDS[state]}</option>
             {/each}
-          </select></label
-        >
-        <input
-          class="field-input"
-          name="onlyIf"
-          value={own?.onlyIf ?? ''}
-          maxlength="120"
-          aria-label="What has to hold before it is done"
-          placeholder="if the count is above 2"
-        />
-        <button class="button">Keep that</button>
-      {/if}
-    </form>
+          </select>
+          <input
+            class="field-input"
+            name="onlyIf"
+            value={own?.onlyIf ?? ''}
+            maxlength="120"
+            aria-label="What has to hold before it is done"
+            placeholder="more than 2 in the worst trap"
+          />
+          <button class="button">Keep that</button>
+        </form>
+      </details>
+    {/if}
     <form method="POST" {action} use:enhance class="add">
+      <input type="hidden" name="number" value={current} />
       <button class="button" name="act" value="add">Add a treatment</button>
+      {#if sheet.view.records.length > 0}
+        <button class="button" name="act" value="next-go">Plan its next go</button>
+      {/if}
       <span class="soft small"
         >{rows.length > 1
           ? 'Each has its own ground, hours, mix and entries.'
-          : 'Another product, another ground, or the second half of a dose: each with its own ground, hours, mix and entries.'}</span
+          : 'Another product or another ground: each with its own hours, mix and entries.'}{sheet.view.records
+          .length > 0
+          ? ' The next go is the second night of a sheet, the second half of a dose.'
+          : ''}</span
       >
     </form>
   </div>
@@ -189,6 +201,11 @@
   .add {
     gap: 0.6rem;
     margin: 0.6rem 0 0;
+  }
+  summary {
+    cursor: pointer;
+    color: var(--petrol);
+    padding: 0.4rem 0;
   }
   .after {
     border-bottom: 1px solid var(--rule);

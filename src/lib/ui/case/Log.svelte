@@ -1,7 +1,7 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { untrack } from 'svelte';
-  import { outsideOf } from '../../core/case';
+  import { doneOf, outsideOf } from '../../core/case';
   import type { ApplicationRecord, Outside } from '../../core/record';
   import { outsideText } from '../../words';
   import { getShow } from '../parts/show';
@@ -47,8 +47,17 @@
   const plan = untrack(() => ({
     product: sheet.view.dose?.product ?? null,
     finished: sheet.view.dose?.finished ?? null,
-    area: sheet.view.lawn?.area ?? null,
+    area: sheet.view.lawn ? doneOf(sheet.view.lawn, sheet.view.measured) : null,
   }));
+  /** What was done is told by what the label reckons by. */
+  const DONE = {
+    area: { label: 'Area done', units: ['m2', 'ft2'] },
+    places: { label: 'Places done', units: ['count'] },
+    edge: { label: 'Length done', units: ['m', 'ft'] },
+    volume: { label: 'Volume done', units: ['l', 'gal', 'm3', 'ft3'] },
+    instruction: { label: 'Places done', units: ['count', 'm', 'ft', 'm2', 'ft2'] },
+  } as const;
+  const told = $derived(DONE[view.measured ?? 'area']);
 </script>
 
 {#if own.length > 0}
@@ -130,11 +139,13 @@
           />
         {/if}
         <Amount
-          label="Area done"
+          label={told.label}
           name="area"
           value={from?.area.value ?? (plan.area ? Number(plan.area.value.toPrecision(5)) : '')}
-          unit={from?.area.unit ?? plan.area?.unit ?? 'm2'}
-          units={['m2', 'ft2']}
+          unit={from?.area.unit ?? plan.area?.unit ?? told.units[0]}
+          units={from && !(told.units as readonly string[]).includes(from.area.unit)
+            ? [from.area.unit]
+            : told.units}
         />
       </div>
       <div class="fields">

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { untrack } from 'svelte';
+  import { groundText } from '../../words';
   import { getShow } from '../parts/show';
   import Working from './Working.svelte';
   import MixLoads from './MixLoads.svelte';
@@ -63,7 +64,11 @@
       <span class="soft">{besideText(dose.product) ?? ''}</span>
     </p>
     <p class="soft about">
-      {#if dose.finished}{quantityText(dose.finished)} of mix over {quantityText(view.lawn.area)}.{/if}
+      {#if dose.finished}{quantityText(dose.finished)} of mix for {groundText(
+          view.lawn,
+          view.method?.noun ?? 'spot',
+          show,
+        )}.{/if}
       {Math.abs(dose.errorPct) < 0.05
         ? 'Exactly the rate chosen'
         : `${numberText(Math.abs(dose.errorPct))} % ${dose.errorPct > 0 ? 'over' : 'under'} the rate chosen, by the marks of the measure`}{dose.container

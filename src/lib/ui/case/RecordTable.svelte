@@ -1,6 +1,6 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
-  import { outsideText, tickText } from '../../words';
+  import { outsideText, overText, tickText } from '../../words';
   import type { ApplicationRecord } from '../../core/record';
   import { getZone } from '../parts/today';
   import { getShow } from '../parts/show';
@@ -28,7 +28,7 @@
             ? ' next day'
             : ''}</span
         >
-        <span>{quantityText(record.product)} of {record.label.name} over {quantityText(record.area)}</span>
+        <span>{quantityText(record.product)} of {record.label.name} {overText(record.area, show)}</span>
         {#if old}<span class="tag">corrected later</span>{/if}
         {#if record.corrects}<span class="tag">corrects an earlier entry</span>{/if}
       </p>

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import type { UseInHand } from '../../core/labels';
-  import { clockText, dayOfHour, endsText, hourField, hourReason, hourText } from '../../words';
+  import { clockText, dayOfHour, endsText, groundText, hourField, hourReason, hourText } from '../../words';
   import { getShow } from '../parts/show';
   import Choice from '../parts/Choice.svelte';
   import DateField from '../parts/DateField.svelte';
@@ -197,8 +197,8 @@
   <p class="soft small">
     {view.minutesOnLawn === null
       ? 'The time on the lawn is known once the lanes are drawn'
-      : `The job takes about ${view.minutesOnLawn} min for ${quantityText(view.lawn.area)}`}; a window is at
-    least two hours long.
+      : `The job takes about ${view.minutesOnLawn} min for ${groundText(view.lawn, view.method?.noun ?? 'spot', show)}`};
+    a window is at least two hours long.
   </p>
 {/if}
 

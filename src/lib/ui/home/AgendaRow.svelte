@@ -1,6 +1,6 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
-  import type { AgendaEntry } from '../../core/case';
+  import { isOfTreatment, type AgendaEntry } from '../../core/case';
   import type { Caution } from '../../core/labels';
   import { cautionWords, clockText, hourReason } from '../../words';
   import { getShow } from '../parts/show';
@@ -9,6 +9,9 @@
 
   interface Entry extends AgendaEntry {
     readonly number: number;
+    /** Which of several treatments; null for a case of one. */
+    readonly treatment: number | null;
+    readonly letter: string;
     readonly title: string;
     readonly property: string;
     readonly what: string;
@@ -17,6 +20,11 @@
     readonly halt: Caution | null;
   }
   let { entry, nowHour }: { entry: Entry; nowHour: number } = $props();
+  const address = $derived<`/cases/${string}`>(
+    entry.treatment !== null && isOfTreatment(entry.nextStop)
+      ? `/cases/${entry.number}/${entry.treatment}/${entry.nextStop}`
+      : `/cases/${entry.number}/${entry.nextStop}`,
+  );
   const halted = $derived(entry.kind === 'halted');
   const because = $derived(
     [...new Set(entry.hours.flatMap((h) => h.because).filter((code) => code !== 'out-of-hours'))]
@@ -26,10 +34,10 @@
   );
 </script>
 
-<a class="row" href={resolve(`/cases/${entry.number}/${entry.nextStop}`)}>
+<a class="row" href={resolve(address)}>
   <span class="what">
     <span class="figure">{entry.property}</span>
-    <span class="soft small">{entry.title} · {entry.what}</span>
+    <span class="soft small">{entry.title} · {entry.letter ? `${entry.letter}: ` : ''}{entry.what}</span>
   </span>
   <span class="next">
     <span class="figure" class:halt={halted}>{halted ? 'Halt' : entry.stopName}</span>

@@ -1,6 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import { CANDIDATES, FIELD_TESTS, SIGNS } from '$lib/catalog';
-import { assess, type CaseFacts } from '$lib/core/case';
+import { isOfTreatment, nextIn, standingCourse, type CaseFacts } from '$lib/core/case';
 import { unpackForecast } from '$lib/words/packed-forecast';
 import { unpackShelf } from '$lib/words/packed-shelf';
 import type { PageServerLoad } from './$types';
@@ -16,5 +16,7 @@ export const load: PageServerLoad = async ({ parent }) => {
     signs: SIGNS,
     tests: FIELD_TESTS,
   };
-  redirect(303, `/cases/${facts.number}/${assess(facts).nextStop}`);
+  const { treatment, view } = nextIn(facts);
+  const within = standingCourse(facts).length > 1 && isOfTreatment(view.nextStop) ? `${treatment}/` : '';
+  redirect(303, `/cases/${facts.number}/${within}${view.nextStop}`);
 };

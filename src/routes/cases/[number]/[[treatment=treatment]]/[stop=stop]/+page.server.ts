@@ -2,6 +2,7 @@ import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import {
   assess,
   courseOf,
+  doneOf,
   goOf,
   isOfTreatment,
   numberOf,
@@ -276,7 +277,10 @@ async function log(
       },
       pest: corrected?.pest ?? view.named?.id ?? '',
       ticked: view.cautions.flatMap((c) => (c.settled ? [{ code: c.key, ...c.settled }] : [])),
-      planned: view.dose && view.lawn ? { product: view.dose.product, area: view.lawn.area } : null,
+      planned:
+        view.dose && view.lawn
+          ? { product: view.dose.product, area: doneOf(view.lawn, view.measured) }
+          : null,
       ...(facts.stops.measure?.plan
         ? {
             ground: footprintOf((await planOf(tx, loaded.property.id)).plan, facts.stops.measure.plan),

@@ -41,7 +41,7 @@
   const ready = $derived(
     stop === 'when' || stop === 'mix' || stop === 'place'
       ? sheet.view.label !== null
-      : stop !== 'recheck' || sheet.view.records.length > 0,
+      : stop !== 'recheck' || sheet.view.recheckDue !== null,
   );
 </script>
 
