@@ -11,7 +11,7 @@
   import { getErrors } from '../parts/errors';
   import { getSheet } from './sheet.svelte';
   const show = getShow();
-  const { dayText, quantityText } = show;
+  const { dayText } = show;
 
   const sheet = getSheet();
   const errorFor = getErrors();
