@@ -1,5 +1,5 @@
 import { PREMISES_KEYS, type Premises, type PremisesFact } from '../src/lib/core/premises';
-import type { StopBodies } from '../src/lib/core/case';
+import type { StopBodies, TreatmentState } from '../src/lib/core/case';
 import type { Finding } from '../src/lib/core/identify';
 import { EMPTY_PLAN, measureOnPlan } from '../src/lib/core/plan';
 import type { CalendarDay, Quantity } from '../src/lib/core/units';
@@ -108,6 +108,17 @@ export interface DemoCase {
   stops: Partial<Omit<StopBodies, 'when'>> & { when?: { hour: string } };
   settled?: readonly string[];
   records?: readonly DemoRecord[];
+  /** The other treatments of its course; the case's own answers are those of treatment 1. */
+  course?: readonly DemoTreatment[];
+}
+
+export interface DemoTreatment {
+  number: number;
+  /** Its place in the order; treatment 1 stands at 1. */
+  position: number;
+  state: TreatmentState;
+  onlyIf?: string;
+  stops: Partial<Pick<StopBodies, 'choose' | 'measure' | 'mix'>>;
 }
 
 const day = (text: string): CalendarDay => text as CalendarDay;
@@ -457,6 +468,42 @@ export const CASES: readonly DemoCase[] = [
         plan: onPlan('tea-room', ['oven', 'fridge', 'sink', 'drain', 'shelves']),
       },
     },
+    course: [
+      {
+        ...{ number: 2, position: 0, state: 'done' },
+        stops: {
+          choose: {
+            label: null,
+            reason: 'Clean, dry, seal: crumbs under the oven, the drip at the sink, two pipe gaps.',
+            ...{ wishes: ['children'], budget: null },
+          },
+        },
+      },
+      {
+        ...{ number: 3, position: 2, state: 'planned' },
+        stops: {
+          choose: { label: 'alderhow-regulator', reason: '', wishes: ['children'], budget: null },
+          measure: {
+            ...{ how: 'edges', unit: 'm', name: 'skirting by the door' },
+            ...{ length: 0, width: 0, paces: [0, 0], walked: 0, walkedPaces: 0, paceErrorPct: 0, strip: 0 },
+            plan: null,
+            edge: { run: 18, hard: 0, up: 0, out: 0, wallAboveHard: false },
+          },
+          mix: {
+            ...{ rate: 1, severity: null, tankName: 'Knapsack 15 l', tank: q(15, 'l'), tankMark: null },
+            ...{ measureName: 'Syringe 30 ml', step: q(0.1, 'ml'), holds: q(30, 'ml'), before: 'clean' },
+            ...{ carryOver: null, carriedOn: null, split: 'fill', lot: null, partner: null },
+            make: q(0.9, 'l'),
+          },
+        },
+      },
+      {
+        ...{ number: 4, position: 3, state: 'only-if', onlyIf: 'more than 2 in the worst trap on 30 Sep' },
+        stops: {
+          choose: { label: 'flintholm-mineral', reason: '', wishes: ['children'], budget: null },
+        },
+      },
+    ],
   },
 ];
 

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { DEMONSTRATION_LABELS } from '../src/lib/catalog';
-import { BUILT_ON, type AnsweredStop } from '../src/lib/core/case';
+import { BUILT_ON, isOfTreatment, type AnsweredStop } from '../src/lib/core/case';
 import { parseHour } from '../src/lib/forms';
 import type { Tx } from '../src/lib/server/db/client';
 import * as t from '../src/lib/server/db/schema';
@@ -127,6 +127,29 @@ async function seedCase(
       savedAt: opened,
       savedBy: person,
     }));
+    await tx.insert(t.caseStops).values(rows);
+    await tx.insert(t.caseStopHistory).values(rows.map(({ upstream: _upstream, ...row }) => row));
+  }
+  if (demo.course) {
+    const own = { number: 1, position: 1, state: 'planned' as const, stops: {} };
+    await tx.insert(t.treatments).values(
+      [own, ...demo.course].map((one) => ({
+        ...{ workspaceId, caseId, number: one.number, position: one.position, state: one.state },
+        ...{ onlyIf: 'onlyIf' in one ? (one.onlyIf ?? '') : '', go: 1, addedAt: opened, addedBy: person },
+      })),
+    );
+    const rows = demo.course.flatMap(({ number: treatment, stops }) =>
+      Object.entries(stops).map(([stop, body]) => ({
+        ...{ workspaceId, caseId, stop, treatment, body, revision: 1 },
+        upstream: Object.fromEntries(
+          BUILT_ON[stop as AnsweredStop].map((earlier) => [
+            earlier,
+            earlier in stops || (earlier in demo.stops && !isOfTreatment(earlier)) ? 1 : 0,
+          ]),
+        ),
+        ...{ savedAt: opened, savedBy: person },
+      })),
+    );
     await tx.insert(t.caseStops).values(rows);
     await tx.insert(t.caseStopHistory).values(rows.map(({ upstream: _upstream, ...row }) => row));
   }

@@ -10,9 +10,15 @@ export const TREATMENT_STATE_WORDS: Readonly<Record<TreatmentState, string>> = {
   dropped: 'dropped',
 };
 
-/** What a treatment is called: its product, or the work without one. */
-export const treatmentName = (view: CaseView): string =>
-  view.label?.name ?? (view.nothing ? 'Without a product' : 'Nothing chosen yet');
+const LONGEST_NAME = 44;
+
+/** What a treatment is called: its product, or the work without one as it was written down. */
+export function treatmentName(facts: CaseFacts, view: CaseView): string {
+  if (view.label) return view.label.name;
+  if (!view.nothing) return 'Nothing chosen yet';
+  const work = (facts.stops.choose?.reason ?? '').split(/[.:;]/)[0]?.trim() ?? '';
+  return work === '' ? 'Without a product' : work.slice(0, LONGEST_NAME);
+}
 
 /** How a treatment stands, in a few words. */
 export function treatmentText(facts: CaseFacts, view: CaseView, one: Treatment, show: Show): string {

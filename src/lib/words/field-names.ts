@@ -15,6 +15,8 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   budget: 'The budget',
   how: 'How it is measured',
   act: 'What is done with the course',
+  make: 'The mix to make',
+  'make.unit': 'The unit of the mix to make',
   onlyIf: 'What has to hold',
   takes: 'The product of the treatment',
   paces: 'The paces',

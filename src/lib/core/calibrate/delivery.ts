@@ -54,17 +54,20 @@ export function dropsFor(amount: Quantity, drops: Proven): number | null {
 /**
  * The gate setting for each of two crossed passes of half a rate, by weighed passes; `setting` null where two settings
  * were never weighed. null where rate and passes measure different things.
+ * `times`: how often all passes as they lie go over the ground, 2 where no two swaths overlap; lanes whose number was rounded
+ * up lie closer, and each pass takes less.
  */
 export function crossedGate(
   passes: Proven,
   rate: { readonly value: number; readonly unit: Unit; readonly per: Quantity },
+  times = 2,
 ): { readonly half: Rate; readonly setting: ReturnType<typeof gateFor> | null } | null {
   const { per, unit, gate } = passes;
   if (!per || !sameDimension(rate.per, per) || !sameDimension({ unit }, rate)) return null;
   const whole = (valueIn(quantity(rate.value, rate.unit), unit) * inBase(per)) / inBase(rate.per);
   const curve = gateCurve(gate);
   return {
-    half: { amount: quantity(whole / 2, unit), per },
-    setting: curve ? gateFor(curve, whole / 2) : null,
+    half: { amount: quantity(whole / times, unit), per },
+    setting: curve ? gateFor(curve, whole / times) : null,
   };
 }

@@ -19,7 +19,8 @@ import {
 import type { MethodRow, Placing } from '../method';
 import { lanesOver, quarterMarks, refillPoints, type Lanes } from '../place';
 import { applicationsOf, onGround, standing, type ApplicationRecord, type OnGround } from '../record';
-import { isRefused, type Refusal } from '../result';
+import { doneOf } from './done-of';
+import { invalid, isRefused, type Refusal } from '../result';
 import { ownThreshold, underRules } from '../rules';
 import { judgeRecheck, recheckDue } from '../review';
 import { judgeHours, nextDate, type JudgedHours } from '../schedule';
@@ -95,7 +96,11 @@ function workOut(facts: CaseFacts): CaseView {
   const situation = chooseSituation(facts, name, lawn, ground);
   const shelf = shelfInHand(facts, name);
   const options = situation ? rankLabels(shelf, situation) : [];
-  const chosen = shelf.find((entry) => entry.label.id === facts.stops.choose?.label) ?? null;
+  const chosen = madeUp(
+    shelf.find((entry) => entry.label.id === facts.stops.choose?.label) ?? null,
+    facts.stops.mix?.make ?? null,
+    lawn,
+  );
   const nothing = facts.stops.choose !== undefined && facts.stops.choose.label === null;
   const hours = hoursOf(facts, chosen);
   const mixed = mixOf(facts, chosen, lawn, ground);
@@ -315,6 +320,22 @@ function hoursOf(facts: CaseFacts, chosen: EntryInUse | null): JudgedHours | nul
   });
 }
 
+/**
+ * A dilution that does not say how much mix goes where is made up as much as somebody wants of it: that is its finished mix for
+ * the whole of what is treated.
+ */
+function madeUp(chosen: EntryInUse | null, make: Quantity | null, lawn: Ground | null): EntryInUse | null {
+  if (!chosen || !make || !lawn || chosen.label.use.carrier || chosen.label.use.rate.basis !== 'mix')
+    return chosen;
+  const whole = doneOf(lawn, measuredFor(chosen.label, methodOf(chosen.label, chosen.label.use)));
+  if (!(whole.value > 0)) return chosen;
+  const use = { ...chosen.label.use, carrier: { amount: make, per: whole } };
+  return { ...chosen, label: { ...chosen.label, use } };
+}
+
+const wholeFor = (lawn: Ground, per: Quantity): Quantity =>
+  sameDimension(per, lawn.area) ? lawn.area : targetFor(lawn, per);
+
 function mixOf(
   facts: CaseFacts,
   chosen: EntryInUse | null,
@@ -323,6 +344,8 @@ function mixOf(
 ): { dose: DoseAnswer | null; refused: readonly Refusal[]; rate: number | null; used: number } {
   if (!chosen || !lawn) return { dose: null, refused: [], rate: null, used: 0 };
   const { use, id } = chosen.label;
+  if (use.rate.basis === 'mix' && !use.carrier)
+    return { dose: null, refused: [invalid('make', 'needed')], rate: null, used: 0 };
   const mix = facts.stops.mix;
   const rate = mix?.rate ?? use.rate.min;
   const container = lotInUse(chosen, facts);
@@ -334,12 +357,15 @@ function mixOf(
     ),
   );
   const capped = capOf(use, 'product');
+  // What is made up for the whole is for the whole, however that is measured.
+  const target =
+    use.rate.basis === 'mix' && use.carrier ? wholeFor(lawn, use.carrier.per) : targetFor(lawn, use.rate.per);
   const result = dose({
     rate: { ...use.rate, chosen: rate },
     ...(use.carrier ? { carrier: use.carrier } : {}),
-    target: targetFor(lawn, use.rate.per),
+    target,
     rounding: 'inside',
-    ...(lawn.areaLow && lawn.areaHigh && targetFor(lawn, use.rate.per) === lawn.area
+    ...(lawn.areaLow && lawn.areaHigh && target === lawn.area
       ? { mergeRest: quantity((lawn.areaHigh.value - lawn.areaLow.value) / 2, lawn.area.unit) }
       : {}),
     ...(use.carrier && mix?.tank

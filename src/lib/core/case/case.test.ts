@@ -8,6 +8,10 @@ import { parseDay, valueIn, type CalendarDay } from '../units';
 import {
   agendaOf,
   assess,
+  courseAgenda,
+  courseOf,
+  factsFor,
+  letterOf,
   isStale,
   outsideOf,
   partnerAmounts,
@@ -15,6 +19,7 @@ import {
   type CaseFacts,
   type Done,
   type StopBodies,
+  type Treatment,
 } from '.';
 
 const day = (text: string): CalendarDay => parseDay(text) ?? expect.fail(text);
@@ -724,5 +729,82 @@ describe('what was done, held against label and plan', () => {
     };
     expect(codes({}, facts)).toContain('halt-open');
     expect(codes({}, facts, 'a')).not.toContain('halt-open');
+  });
+});
+
+describe('a course of treatments', () => {
+  const later = { hour: NOON + 2 + 24 * 5 };
+  const treatment = (number: number, more: Partial<Treatment> = {}): Treatment => ({
+    ...{ number, state: 'planned', onlyIf: '', go: 1, states: {}, settled: {}, ground: null },
+    stops: { choose: stops.choose, measure: stops.measure, when: stops.when, mix: stops.mix },
+    ...more,
+  });
+  const inCourse = (course: readonly Treatment[], records: readonly ApplicationRecord[] = []): CaseFacts =>
+    factsWith({ course, records, treatment: 1, go: 1 });
+  const own = treatment(1);
+  const again = treatment(2, { stops: { ...own.stops, when: later } });
+
+  it('is one of one where nothing is said, and keeps the facts as they are', () => {
+    const facts = factsWith();
+    expect(courseOf(facts).map(({ number }) => number)).toEqual([1]);
+    expect(factsFor(facts, 1)).toBe(facts);
+    expect(factsFor(facts, 2)).toBeNull();
+    expect(assess(facts).nextStop).toBe('log');
+  });
+
+  it('gives each its own answers, and all of them what was seen and named', () => {
+    const small = { ...stops.measure, length: 5, width: 4, strip: 0 };
+    const facts = inCourse([own, treatment(2, { stops: { choose: stops.choose, measure: small } })]);
+    const second = factsFor(facts, 2) ?? expect.fail();
+    expect(factsFor(facts, 2)).toBe(second);
+    expect(assess(facts).lawn?.area.value).toBe(336);
+    expect(assess(second).lawn?.area.value).toBe(20);
+    expect(assess(second).named?.id).toBe('sod-webworm');
+    expect([letterOf(facts, 1), letterOf(facts, 2), letterOf(facts, 3)]).toEqual(['A', 'B', '']);
+  });
+
+  it('halts the same product twice within the interval of its label, in both', () => {
+    // The label wants 21 days between; five are planned.
+    const facts = inCourse([own, again]);
+    const found = (of: CaseFacts) =>
+      assess(of).halts.filter(({ caution }) => caution.code === 'course-too-soon');
+    expect(found(facts).map(({ caution }) => caution.facts)).toEqual([
+      { letter: 'B', days: 5, wanted: 21, about: '2' },
+    ]);
+    expect(found(factsFor(facts, 2) ?? expect.fail())).toHaveLength(1);
+    const apart = treatment(2, { stops: { ...own.stops, when: { hour: NOON + 2 + 24 * 21 } } });
+    expect(found(inCourse([own, apart]))).toEqual([]);
+    // What is dropped stands against nothing.
+    expect(found(inCourse([own, { ...again, state: 'dropped' }]))).toEqual([]);
+  });
+
+  it('holds the year’s most over all of it', () => {
+    // 336 m² allow 134.4 ml in a year; each treatment takes 42 (125 ml for 1,000 m²): three fit, a fourth does not.
+    const far = (number: number): Treatment =>
+      treatment(number, { stops: { ...own.stops, when: { hour: NOON + 2 + 24 * 30 * (number - 1) } } });
+    const codes = (many: number): string[] =>
+      assess(inCourse([own, ...Array.from({ length: many - 1 }, (_, i) => far(i + 2))]))
+        .halts.map(({ caution }) => caution.code)
+        .filter((code) => code.startsWith('course-'));
+    expect(codes(3)).toEqual([]);
+    expect(codes(4)).toContain('course-over-year');
+  });
+
+  it('counts what was put down by its treatment and go', () => {
+    const entry = (id: string, of: number, go: number): ApplicationRecord => ({
+      ...record({ id, doneOn: day('2027-09-14') }),
+      ...{ caseNumber: 4, treatment: of, go },
+    });
+    const facts = inCourse([own, again], [entry('a', 2, 1)]);
+    expect(assess(facts).records).toEqual([]);
+    const second = factsFor(facts, 2) ?? expect.fail();
+    expect(assess(second).records.map(({ id }) => id)).toEqual(['a']);
+    const next = inCourse([own, { ...again, go: 2 }], [entry('a', 2, 1)]);
+    const view = assess(factsFor(next, 2) ?? expect.fail());
+    expect([view.records.length, view.earlierGoes.map(({ id }) => id)]).toEqual([0, ['a']]);
+    // The first is still to be done; once it is, the case asks for its count.
+    expect(courseAgenda(facts).map(({ treatment: of }) => of)).toEqual([1]);
+    const done = inCourse([own, again], [entry('a', 2, 1), entry('b', 1, 1)]);
+    expect(courseAgenda(done).map(({ agenda }) => agenda.kind)).toEqual(['count']);
   });
 });

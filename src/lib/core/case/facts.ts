@@ -150,6 +150,8 @@ export interface MixBody {
   readonly carriedOn: CalendarDay | null;
   readonly split: 'fill' | 'equal' | 'marks';
   readonly lot: string | null;
+  /** The mix that is made, where the label tells a dilution and not how much of it goes where. */
+  readonly make?: Quantity | null;
   /** A second product in the same tank; null for one alone. */
   readonly partner: MixPartner | null;
 }

@@ -1,6 +1,8 @@
 import { methodRow, type Measured, type MethodId, type MethodRow } from '../method';
 import { dimensionOf } from '../units';
-import type { CardInUse, Form, LabelUse } from './label';
+import type { CardInUse, Form, LabelUse, Site } from './label';
+
+const INDOORS: ReadonlySet<Site> = new Set(['indoors', 'food-area', 'textiles', 'void', 'drain']);
 
 /** How a use of a card is put down, by what its label says of it and the form in which it comes. */
 function idOf(form: Form, use: Pick<LabelUse, 'method' | 'sites' | 'rate'>): MethodId {
@@ -9,7 +11,8 @@ function idOf(form: Form, use: Pick<LabelUse, 'method' | 'sites' | 'rate'>): Met
     case 'spread':
       return 'granule-spreader';
     case 'spray':
-      return form === 'nematodes' ? 'nematodes' : 'spray-ground';
+      if (form === 'nematodes') return 'nematodes';
+      return use.sites.every((site) => INDOORS.has(site)) ? 'spray-room' : 'spray-ground';
     case 'band':
       return 'spray-band';
     case 'crevice':

@@ -1,6 +1,14 @@
 /** How a product, or work without one, is put down. */
 export const METHOD_IDS = [
-  ...(['spray-ground', 'spray-band', 'spray-cracks', 'hose-jug', 'hose-dial', 'drench'] as const),
+  ...([
+    'spray-ground',
+    'spray-band',
+    'spray-cracks',
+    'spray-room',
+    'hose-jug',
+    'hose-dial',
+    'drench',
+  ] as const),
   ...([
     'granule-spreader',
     'granule-shaker',
@@ -84,6 +92,11 @@ const ROWS: Readonly<Record<MethodId, Omit<MethodRow, 'id'>>> = {
   'spray-cracks': row({
     ...{ measured: 'edge', or: ['area', 'places'], placing: 'cracks', progress: 'load', leftOver: 'rinsate' },
     ...{ weather: false, noun: 'crack', onto: 'room' },
+  }),
+  // Carpets, furniture, the floor of a room: surfaces, and no lanes.
+  'spray-room': row({
+    ...{ measured: 'area', or: ['edge', 'places'], placing: 'list', progress: 'load', leftOver: 'rinsate' },
+    ...{ weather: false, noun: 'spot', onto: 'room' },
   }),
   'hose-jug': row({
     ...{ measured: 'area', placing: 'lanes', progress: 'load', leftOver: 'rinsate' },

@@ -429,7 +429,8 @@ function courseFrom(known: {
       ground: groundOf(known.plan, stops.measure, known.records),
     };
   });
-  const [lead] = course;
+  // An address without a number is that of the first that there was, whatever its place in the order.
+  const lead = course.find(({ number }) => number === 1) ?? course[0];
   const shared = stopsFromRows(ofCase);
   return {
     ...{ treatment: lead?.number ?? 1, go: lead?.go ?? 1 },

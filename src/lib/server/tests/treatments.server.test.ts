@@ -34,7 +34,7 @@ describe('one kitchen, several treatments', () => {
   beforeAll(async () => {
     boss = await asAccount(base, 'owner');
     const { text } = await boss.get('/cases/new');
-    const propertyId = /<option value="([0-9a-f-]{36})"[^>]*>\s*Old Mill/.exec(text)?.[1] ?? '';
+    const propertyId = /<option value="([0-9a-f-]{36})"[^>]*>\s*Lantern Bay/.exec(text)?.[1] ?? '';
     const opened = await boss.post('/cases/new', { title: 'Behind the flour bins', propertyId });
     number = Number(/\/cases\/(\d+)/.exec(opened.location)?.[1]);
     await save('look', {
@@ -80,6 +80,25 @@ describe('one kitchen, several treatments', () => {
     expect(await page('3/place')).toContain('Keep it apart from A');
     expect(await page('place')).toContain('Keep it apart from C');
     expect(await page('2/place')).not.toContain('Keep it apart from');
+  });
+
+  it('a dilution that says nothing of how much goes where is made up as much as is wanted', async () => {
+    await course({ takes: 'alderhow-regulator' });
+    await save('measure', { how: 'edges', unit: 'm', 'edge.run': '18' }, 4);
+    // In a kitchen its use is that in cracks: 1 ml in each litre, 0.9 l of mix.
+    expect(await page('4/mix')).toContain('No amount comes of these figures.');
+    await save(
+      'mix',
+      {
+        ...{ rate: '1', severity: '', tankName: '', 'tank.value': '5', 'tank.unit': 'l', measureName: '' },
+        ...{ 'step.value': '0.1', 'step.unit': 'ml', before: 'clean', split: 'fill', lot: '' },
+        ...{ 'make.value': '0.9', 'make.unit': 'l' },
+      },
+      4,
+    );
+    const mix = await page('4/mix');
+    expect(mix).toMatch(/Add 0\.9 ml of Alderhow Growth Regulator/);
+    expect(mix).toContain('0.9 l of mix for 18 m of edge');
   });
 
   it('a tick of one treatment never serves another, nor another go of it', async () => {
@@ -166,7 +185,8 @@ describe('one kitchen, several treatments', () => {
       { number: 1, go: 2, state: 'planned' },
       { number: 3, go: 1 },
       { number: 2, go: 1 },
+      { number: 4, go: 1 },
     ]);
-    expect(new Set(told?.stops.map(({ treatment = 1 }) => treatment))).toEqual(new Set([1, 2, 3]));
+    expect(new Set(told?.stops.map(({ treatment = 1 }) => treatment))).toEqual(new Set([1, 2, 3, 4]));
   });
 });

@@ -57,7 +57,7 @@
           <span class="letter" aria-hidden="true">{letterOf(sheet.facts, one.number) || '–'}</span>
           <span class="what">
             <a href={resolve(`/cases/${sheet.facts.number}/${one.number}/choose`)} class="figure"
-              >{treatmentName(view)}</a
+              >{treatmentName(facts, view)}</a
             >
             <span class="soft small">{treatmentText(facts, view, one, show)}</span>
           </span>

@@ -14,7 +14,7 @@
   import MixBefore from './MixBefore.svelte';
   import { getSheet } from './sheet.svelte';
   import type { Tool } from './stop-props';
-  const { dayText, numberText, quantityText, rateText } = getShow();
+  const { dayText, manner, numberText, quantityText, rateText } = getShow();
 
   let { equipment, label, person }: { equipment: readonly Tool[]; label: CardInUse; person: string } =
     $props();
@@ -23,6 +23,8 @@
   const use = $derived(label.use);
   const start = untrack(() => sheet.facts.stops.mix);
   const own = untrack(() => label.use.rate);
+  /** A dilution that does not say how much of it goes where. */
+  const makes = untrack(() => own.basis === 'mix' && (!label.use.carrier || (start?.make ?? null) !== null));
   /** A hose-end jug counts as a tank of what it makes. */
   const tanks = untrack(() =>
     equipment.flatMap((tool) => {
@@ -131,6 +133,18 @@
         ]}
         width="14rem"
         onchange={again}
+      />
+    </div>
+  {/if}
+  {#if makes}
+    <div class="fields">
+      <Amount
+        label="Mix to make"
+        name="make"
+        value={start?.make?.value ?? ''}
+        unit={start?.make?.unit ?? (manner.units === 'us' ? 'gal' : 'l')}
+        units={['l', 'ml', 'gal', 'quart', 'floz']}
+        hint="the label tells the strength, and not how much goes where"
       />
     </div>
   {/if}

@@ -35,7 +35,7 @@
     const one = course.find((entry) => entry.number === number);
     if (!facts || !one) return null;
     const view = number === open ? sheet.view : assess(facts);
-    return { name: treatmentName(view), text: treatmentText(facts, view, one, show) };
+    return { name: treatmentName(facts, view), text: treatmentText(facts, view, one, show) };
   };
   const STATE_WORDS = {
     answered: 'answered',

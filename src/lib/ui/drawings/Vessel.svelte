@@ -19,6 +19,8 @@
   /** A level is told in the vessel's unit, to its mark. */
   const level = (q: Quantity): string =>
     levelText(q, capacity, show, { mark, rough: q === levels.partWater });
+  /** Beside the line there is room for the amount alone; how it stands to the marks is told beside the drawing. */
+  const short = (q: Quantity): string => level(q).split(', between')[0] ?? '';
   const levels = $derived(fillingLevels(load));
   const full = $derived(Math.max(valueIn(capacity, load.finished.unit), load.finished.value));
   const BOTTOM = 232;
@@ -54,9 +56,9 @@
       class="tick"
       d="M14 {line}h22"
     />{/each}
-  <text x="40" y={topText}>{level(levels.top)} top up</text>
-  <text x="40" y={partText}>{level(levels.partWater)} water</text>
-  {#if levels.carried.value > 0}<text x="40" y={carriedText}>{level(levels.carried)} carried</text>{/if}
+  <text x="40" y={topText}>{short(levels.top)} top up</text>
+  <text x="40" y={partText}>{short(levels.partWater)} water</text>
+  {#if levels.carried.value > 0}<text x="40" y={carriedText}>{short(levels.carried)} carried</text>{/if}
 </svg>
 
 <style>
