@@ -23,7 +23,7 @@ const CORE: Record<string, readonly string[]> = {
   record: ['identify', 'ground', 'weather', 'labels', 'calibrate', 'dose', 'place'],
   stock: ['labels', 'record'],
   safety: ['premises', 'identify', 'ground', 'weather', 'labels', 'dose', 'place', 'record'],
-  schedule: ['identify', 'ground', 'weather', 'labels', 'calibrate', 'dose', 'record', 'safety'],
+  schedule: ['method', 'identify', 'ground', 'weather', 'labels', 'calibrate', 'dose', 'record', 'safety'],
   review: ['identify', 'ground', 'labels', 'record', 'schedule'],
   choose: [
     ...[

@@ -1,5 +1,6 @@
 import { stockState } from '$lib/core/choose';
-import { courseAgenda, letterOf, standingCourse } from '$lib/core/case';
+import { assess, courseAgenda, factsFor, letterOf, standingCourse } from '$lib/core/case';
+import { daysBetween } from '$lib/core/units';
 import { dueOn } from '$lib/core/calibrate';
 import { listEquipment } from '$lib/server/store/equipment';
 import { countAllCases, loadOpenCases } from '$lib/server/store/cases';
@@ -9,6 +10,9 @@ import { localHour } from '$lib/server/session/clock';
 import { showIn, STOP_NAMES, trailText } from '$lib/words';
 import type { Tx } from '$lib/server/db/client';
 import type { PageServerLoad } from './$types';
+
+/** What an entry leaves to be done is told so many days ahead. */
+const DUE_DAYS = 7;
 
 /** Of each label the containers that end first. */
 const ON_TODAY = 6;
@@ -49,8 +53,25 @@ async function todayOf(tx: Tx, locals: App.Locals) {
       mix: view.label?.use.carrier && view.dose?.finished && view.records.length === 0 ? view.label.id : null,
     };
   });
+  const dues = cases.flatMap(({ facts: one }) =>
+    standingCourse(one).flatMap(({ number: treatment }) => {
+      const own = factsFor(one, treatment);
+      if (!own) return [];
+      return assess(own).dues.flatMap(({ due, done }) =>
+        done === null && daysBetween(today, due.day) <= DUE_DAYS
+          ? [
+              {
+                ...{ due, number: one.number, property: one.property.name },
+                treatment: standingCourse(one).length > 1 ? treatment : null,
+              },
+            ]
+          : [],
+      );
+    }),
+  );
   return {
     today,
+    dues: dues.sort((a, b) => (a.due.day < b.due.day ? -1 : 1)),
     nowHour: localHour(locals.around.now, zone),
     // Numbers are asked for before they are needed.
     numbersMissing: settings.emergency.poison === '' || settings.emergency.police === '',

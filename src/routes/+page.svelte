@@ -3,9 +3,11 @@
   import AgendaRow from '$lib/ui/home/AgendaRow.svelte';
   import StripKey from '$lib/ui/parts/StripKey.svelte';
   import { getShow } from '$lib/ui/parts/show';
+  import { dueBy, dueWords } from '$lib/words';
   import { getMayChange } from '$lib/ui/parts/may';
   import type { PageProps } from './$types';
-  const { dayText, longDayText, numberText, quantityText, whenText } = getShow();
+  const show = getShow();
+  const { dayText, longDayText, numberText, quantityText, whenText } = show;
 
   let { data }: PageProps = $props();
   const may = getMayChange();
@@ -102,6 +104,22 @@
     {/if}
   </div>
   <aside aria-label="Due and running out">
+    {#if data.dues.length > 0}
+      <h2 class="section-head">Still to do after the work</h2>
+      <ul class="rule-list">
+        {#each data.dues as { due, number, treatment, property } (`${due.record} ${due.kind}`)}
+          <li class="pair">
+            <a
+              class="plain-link"
+              href={resolve(
+                treatment === null ? `/cases/${number}/log` : `/cases/${number}/${treatment}/log`,
+              )}>{property}<br /><span class="soft small">{dueWords(due, show).title}</span></a
+            >
+            <span class="figure" class:late={due.day < today}>{dueBy(due, today, show)}</span>
+          </li>
+        {/each}
+      </ul>
+    {/if}
     <h2 class="section-head">Waiting for a count</h2>
     <ul class="rule-list">
       {#each counts as entry (`${entry.number} ${entry.treatment}`)}

@@ -102,3 +102,4 @@ export {
   WAYS_FOR,
 } from './method-terms';
 export { TREATMENT_STATE_WORDS, treatmentName, treatmentText } from './course-terms';
+export { dueBy, dueWords } from './due-terms';

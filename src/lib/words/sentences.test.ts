@@ -1,3 +1,5 @@
+import { DUE_KINDS } from '../core/schedule';
+import { dueWords } from './due-terms';
 import { describe, expect, it } from 'vitest';
 import type { z } from 'zod';
 import { BENCH_FIELDS } from '../forms';
@@ -257,5 +259,22 @@ describe('every caution', () => {
     expect(tickText('wear-ppe')).toBe('protective wear on');
     for (const code of CAUTION_CODES) expect(tickText(code)).not.toMatch(/[a-z]-[a-z]+-/);
     expect(tickText('something-of-another-version')).toBe('something of another version');
+  });
+});
+
+describe('what an entry leaves to be done', () => {
+  it.each(DUE_KINDS)('%s is said in plain words, in every manner', (kind) => {
+    const facts = { mm: 6, most: 12, hours: 24, until: 'until-dry' };
+    for (const show of [PLAIN, german, american]) {
+      const { title, tick } = dueWords(
+        { kind, record: 'r', day: '2027-09-16' as never, clock: '10:30', facts },
+        show,
+      );
+      for (const words of [title, tick]) {
+        expect(words.length).toBeGreaterThan(4);
+        expect(words.match(PROGRAM)?.[0], words).toBeUndefined();
+      }
+      if (show === american) expect(title).not.toMatch(/\d mm\b/);
+    }
   });
 });

@@ -23,7 +23,7 @@ import { doneOf } from './done-of';
 import { invalid, isRefused, type Refusal } from '../result';
 import { ownThreshold, underRules } from '../rules';
 import { judgeRecheck, recheckDue } from '../review';
-import { judgeHours, nextDate, type JudgedHours } from '../schedule';
+import { dueAfter, dueKey, judgeHours, nextDate, type JudgedHours } from '../schedule';
 import { NOTHING_COUNTED, targetFor, type Ground } from '../ground';
 import { inYearOf, monthOf, quantity, sameDimension, valueIn, type Quantity } from '../units';
 import { cautionKey } from '../safety';
@@ -169,6 +169,7 @@ function workOut(facts: CaseFacts): CaseView {
       : null,
     allowance: allowanceOf(mixed.dose, chosen, mixed.used),
     records,
+    dues: duesOf(facts, records, chosen, method),
     earlierGoes: all.filter((record) => !records.includes(record)),
     ...review,
     cautions,
@@ -331,6 +332,19 @@ function madeUp(chosen: EntryInUse | null, make: Quantity | null, lawn: Ground |
   if (!(whole.value > 0)) return chosen;
   const use = { ...chosen.label.use, carrier: { amount: make, per: whole } };
   return { ...chosen, label: { ...chosen.label, use } };
+}
+
+function duesOf(
+  facts: CaseFacts,
+  records: readonly ApplicationRecord[],
+  chosen: EntryInUse | null,
+  method: MethodRow | null,
+): CaseView['dues'] {
+  if (!chosen || !method) return [];
+  return records
+    .filter(({ label }) => label.id === chosen.label.id)
+    .flatMap((record) => dueAfter(record, chosen.label, method))
+    .map((due) => ({ due, done: facts.settled[dueKey(due)] ?? null }));
 }
 
 const wholeFor = (lawn: Ground, per: Quantity): Quantity =>

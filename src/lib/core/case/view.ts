@@ -8,7 +8,7 @@ import type { Measured, MethodRow } from '../method';
 import type { Points } from './points-of';
 import type { Refusal } from '../result';
 import type { Recheck } from '../review';
-import type { JudgedHours, NextDate } from '../schedule';
+import type { Due, JudgedHours, NextDate } from '../schedule';
 import type { Ground } from '../ground';
 import type { CalendarDay, Quantity } from '../units';
 import type { Tick } from './facts';
@@ -102,6 +102,8 @@ export interface CaseView {
   /** Of this treatment and its present go. */
   readonly records: readonly ApplicationRecord[];
   readonly earlierGoes: readonly ApplicationRecord[];
+  /** What the entries of this go leave to be done, each with who ticked it. */
+  readonly dues: readonly { readonly due: Due; readonly done: Tick | null }[];
   readonly recheckDue: CalendarDay | null;
   readonly recheck: Recheck | null;
   readonly nextAllowed: NextDate | null;

@@ -104,7 +104,9 @@ export async function saveStop<S extends AnsweredStop>(
       };
     else saved = fitting;
   }
-  const changed = JSON.stringify(sorted(plainOf(saved))) !== JSON.stringify(sorted(theirs));
+  // What an earlier version kept has fewer fields: it is compared as it is read, not as it lies there.
+  const asRead = plainOf(readStop(stop, present.body) ?? present.body);
+  const changed = JSON.stringify(sorted(plainOf(saved))) !== JSON.stringify(sorted(asRead));
   const revision = present.revision + (changed ? 1 : 0);
   await tx.update(caseStops).set({ body: saved, upstream, savedAt: now, savedBy: by, revision }).where(here);
   if (changed) await keep(tx, id, stop, of, revision, saved, by, now);

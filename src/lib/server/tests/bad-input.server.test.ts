@@ -197,7 +197,8 @@ const FORMS: readonly Form[] = [
     bad: {
       swathM: NUMBER_NONSENSE,
       overlap: NUMBER_NONSENSE,
-      direction: ['45', 'up', ''],
+      direction: ['200', '-1', 'up', ''],
+      edges: ['over'],
       start: UNIT_NONSENSE,
     },
   },

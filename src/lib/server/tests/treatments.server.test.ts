@@ -172,6 +172,18 @@ describe('one kitchen, several treatments', () => {
     });
     expect(placed.status, plain(placed.text).slice(0, 600)).toBe(303);
     expect(await page('1/log')).toContain('2.4 g of Ferncote Cockroach Gel at 24 places');
+    // What it leaves to be done stands on the case and on Today, until somebody ticks it with what was read.
+    const left = await page('1/log');
+    expect(left).toMatch(/things? (is|are) still to do/);
+    expect(left).toContain('Look at the bait: eaten, dry, gone; top it up');
+    expect(plain((await boss.get('/')).text)).toContain('Still to do after the work');
+    const dueKey = /name="key" value="(due look-at-bait [^"]+)"/.exec(
+      (await boss.get(`/cases/${number}/1/log`)).text,
+    )?.[1];
+    const tick = { key: dueKey ?? '', tick: 'on', said: 'half of it eaten behind the oven' };
+    expect((await boss.post(`/cases/${number}/3/log?/due`, tick)).status).toBe(400);
+    expect((await boss.post(`/cases/${number}/1/log?/due`, tick)).status).toBe(200);
+    expect(await page('1/log')).toContain('Looked at: “half of it eaten behind the oven”, R. Hallow');
     // A spray in the cracks now finds bait that really lies there.
     expect(await page('3/choose')).toContain('Bait lies here');
   });

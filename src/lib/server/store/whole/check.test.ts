@@ -89,22 +89,26 @@ describe('the content of an export', () => {
     expect(troubleOf(text)).toMatch(wanted);
   });
 
-  it('of corrections that run in a circle is refused at each of them, in a time that grows with their number', () => {
-    const many = 30_000;
-    const id = (n: number): string => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
-    const chain = (closed: boolean) =>
-      changed((c) =>
-        Object.assign(c, {
-          records: Array.from({ length: many }, (_, n) => ({
-            ...record,
-            id: id(n),
-            corrects: n > 0 ? id(n - 1) : closed ? id(many - 1) : null,
-          })),
-        }),
-      );
-    expect(troubleOf(chain(false))).toBe('it was taken');
-    expect(troubleOf(chain(true))).toMatch(/circle/);
-  });
+  it(
+    'of corrections that run in a circle is refused at each of them, in a time that grows with their number',
+    { timeout: 30_000 },
+    () => {
+      const many = 30_000;
+      const id = (n: number): string => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
+      const chain = (closed: boolean) =>
+        changed((c) =>
+          Object.assign(c, {
+            records: Array.from({ length: many }, (_, n) => ({
+              ...record,
+              id: id(n),
+              corrects: n > 0 ? id(n - 1) : closed ? id(many - 1) : null,
+            })),
+          }),
+        );
+      expect(troubleOf(chain(false))).toBe('it was taken');
+      expect(troubleOf(chain(true))).toMatch(/circle/);
+    },
+  );
 
   it('of the first version has its pictures taken out, each by its own name', () => {
     const jpeg = Buffer.from([0xff, 0xd8, 0xff, 1, 2, 3]);

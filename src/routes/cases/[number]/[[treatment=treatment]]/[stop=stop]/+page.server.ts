@@ -11,6 +11,7 @@ import {
   type MeasureBody,
 } from '$lib/core/case';
 import { STOPS } from '$lib/core/labels';
+import { dueKey } from '$lib/core/schedule';
 import { isRefused, type Refusal } from '$lib/core/result';
 import {
   fieldsOf,
@@ -158,6 +159,26 @@ export const actions: Actions = {
       303,
       `/cases/${event.params.number}/${to}/${act === 'next-go' ? 'when' : 'choose'}${open ? '' : '#course'}`,
     );
+  },
+
+  due: async (event) => {
+    const fields = fieldsOf(await formOf(event.request));
+    const form = parseTick(fields);
+    if (isRefused(form)) return refuse(form.refused, fields);
+    const { key, said, tick } = form.ok;
+    const known = await onCase(event, async (tx, loaded) => {
+      if (!assess(loaded.facts).dues.some(({ due }) => dueKey(due) === key)) return false;
+      const of = { treatment: numberOf(loaded.facts), go: goOf(loaded.facts) };
+      const { name: by } = event.locals.who.person;
+      const done = { by, at: event.locals.around.now, said: said === '' ? null : said };
+      await settle(tx, loaded.id, key, of, tick === 'off' ? null : done);
+      return true;
+    });
+    if (!known)
+      return fail(400, {
+        errors: [{ path: 'key', message: 'There is nothing of that kind to be done here.' }],
+      });
+    return { settled: true };
   },
 
   close: async (event) => {

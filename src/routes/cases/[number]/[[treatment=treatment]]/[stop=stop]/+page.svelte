@@ -2,6 +2,7 @@
   import { enhance } from '$app/forms';
   import type { AnsweredStop } from '$lib/core/case';
   import Broken from '$lib/ui/parts/Broken.svelte';
+  import Dues from '$lib/ui/case/Dues.svelte';
   import Course from '$lib/ui/case/Course.svelte';
   import StopForm from '$lib/ui/case/StopForm.svelte';
   import { getMayChange } from '$lib/ui/parts/may';
@@ -48,6 +49,7 @@
 {#key `${stop} ${merges} ${data.facts.treatment ?? 1} ${data.facts.go ?? 1}`}
   <svelte:boundary onerror={(fault) => console.error(fault)}>
     {#if stop === 'choose'}<Course />{/if}
+    {#if stop === 'log' || stop === 'recheck'}<Dues />{/if}
     {#if stop === 'log'}
       <Screen {...given} />
     {:else}

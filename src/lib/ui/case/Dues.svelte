@@ -1,0 +1,133 @@
+<script lang="ts">
+  import { enhance } from '$app/forms';
+  import { resolve } from '$app/paths';
+  import { numberOf } from '../../core/case';
+  import { dueKey } from '../../core/schedule';
+  import { dueBy, dueWords } from '../../words';
+  import { getMayChange } from '../parts/may';
+  import { getShow } from '../parts/show';
+  import { getToday, getZone } from '../parts/today';
+  import { getSheet } from './sheet.svelte';
+
+  /** What the entries leave to be done, each ticked with what was read. */
+  const show = getShow();
+  const sheet = getSheet();
+  const may = getMayChange();
+  const today = getToday();
+  const zone = getZone();
+  const dues = $derived(
+    [...sheet.view.dues].sort((a, b) =>
+      `${a.done ? 1 : 0} ${a.due.day} ${a.due.clock ?? ''}` <
+      `${b.done ? 1 : 0} ${b.due.day} ${b.due.clock ?? ''}`
+        ? -1
+        : 1,
+    ),
+  );
+  const open = $derived(dues.filter(({ done }) => done === null).length);
+  const action = $derived(`${resolve(`/cases/${sheet.facts.number}/${numberOf(sheet.facts)}/log`)}?/due`);
+</script>
+
+{#if dues.length > 0}
+  <section aria-label="Still to do">
+    <h2>
+      {open === 0
+        ? 'All is done that was to do after it'
+        : open === 1
+          ? 'One thing is still to do'
+          : `${open} things are still to do`}
+    </h2>
+    <ul>
+      {#each dues as { due, done } (dueKey(due))}
+        {@const words = dueWords(due, show)}
+        <li class:done={done !== null} class:late={done === null && due.day < today()}>
+          <span class="figure when">{dueBy(due, today(), show)}</span>
+          <span>{words.title}</span>
+          {#if done}
+            <span class="soft small"
+              >✓ {words.tick}{done.said ? `: “${done.said}”` : ''}, {done.by}, {show.instantText(
+                done.at,
+                zone(),
+                today(),
+              )}</span
+            >
+          {/if}
+          {#if may()}
+            <form method="POST" {action} use:enhance>
+              <input type="hidden" name="key" value={dueKey(due)} />
+              <input type="hidden" name="tick" value={done ? 'off' : 'on'} />
+              {#if done}<button class="untick">Take the tick back</button>
+              {:else}
+                <input
+                  class="field-input"
+                  name="said"
+                  maxlength="200"
+                  aria-label="What was read"
+                  placeholder="what was read"
+                />
+                <button class="button">{words.tick}</button>
+              {/if}
+            </form>
+          {/if}
+        </li>
+      {/each}
+    </ul>
+  </section>
+{/if}
+
+<style>
+  section {
+    border-top: 2px solid var(--ink);
+    margin-bottom: 1.2rem;
+  }
+  h2 {
+    margin: 0.5rem 0;
+    font-size: 1.1rem;
+  }
+  ul {
+    list-style: none;
+    margin: 0;
+    padding: 0;
+  }
+  li {
+    display: grid;
+    grid-template-columns: 8rem minmax(0, 1fr);
+    gap: 0.2rem 0.8rem;
+    border-top: 1px solid var(--rule);
+    padding: 0.5rem 0;
+  }
+  li > :nth-child(n + 3) {
+    grid-column: 2;
+  }
+  .late .when {
+    color: var(--brick-ink);
+  }
+  .done > :nth-child(-n + 2) {
+    color: var(--soft);
+  }
+  form {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.4rem;
+    align-items: center;
+  }
+  form .field-input {
+    width: 12rem;
+  }
+  .untick {
+    background: none;
+    border: 0;
+    padding: 0;
+    color: var(--petrol);
+    text-decoration: underline;
+    min-height: 2rem;
+    cursor: pointer;
+  }
+  @media (max-width: 600px) {
+    li {
+      grid-template-columns: 1fr;
+    }
+    li > :nth-child(n + 3) {
+      grid-column: 1;
+    }
+  }
+</style>

@@ -1,0 +1,42 @@
+import type { Due } from '../core/schedule';
+import type { CalendarDay } from '../core/units';
+import type { Show } from './show';
+
+/** What is still to be done after it went down, and what a tick of it says. */
+export function dueWords(due: Due, show: Show): { readonly title: string; readonly tick: string } {
+  const n = (key: string): number => Number(due.facts[key] ?? 0);
+  switch (due.kind) {
+    case 'brush-off':
+      return { title: 'Brush it off hard ground, back onto what was treated', tick: 'Brushed off' };
+    case 'water-in':
+      return {
+        title: `Water it in with ${show.rainText(n('mm'))}${due.facts.most === undefined ? '' : `, ${show.rainText(n('most'))} at most`}; the rain that came counts`,
+        tick: 'Watered in',
+      };
+    case 'keep-dry':
+      return {
+        title: `Keep it dry for ${show.numberText(n('hours'))} h: no watering`,
+        tick: 'It stayed dry',
+      };
+    case 'keep-off':
+      return {
+        title:
+          due.facts.until === 'until-watered-in'
+            ? 'People and pets stay off until it is watered in and dry'
+            : due.facts.until === 'until-dry'
+              ? 'People and pets stay off until it is dry'
+              : `People and pets stay off for ${show.numberText(n('hours'))} h`,
+        tick: 'They may be back',
+      };
+    case 'lift':
+      return { title: 'Lift the sheet at dawn, collect and count', tick: 'Lifted and counted' };
+    case 'look-at-bait':
+      return { title: 'Look at the bait: eaten, dry, gone; top it up', tick: 'Looked at' };
+  }
+}
+
+/** Until when: "by 10:30 today", "by Thu 16 Sep". */
+export const dueBy = ({ day, clock }: Due, today: CalendarDay, show: Show): string => {
+  const on = day === today ? 'today' : show.dayText(day, today);
+  return clock === null ? on : `${clock} ${on}`;
+};
