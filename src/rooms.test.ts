@@ -19,7 +19,7 @@ const CORE: Record<string, readonly string[]> = {
   rules: ['identify', 'labels'],
   dose: ['labels', 'calibrate'],
   bench: ['calibrate', 'dose'],
-  place: ['geometry', 'clip', 'ground', 'labels', 'calibrate', 'dose'],
+  place: ['geometry', 'ground', 'labels', 'calibrate', 'dose'],
   record: ['identify', 'ground', 'weather', 'labels', 'calibrate', 'dose', 'place'],
   stock: ['labels', 'record'],
   safety: ['premises', 'identify', 'ground', 'weather', 'labels', 'dose', 'place', 'record'],

@@ -15,7 +15,8 @@ import {
 import { activeIn, dose, progress } from '../lib/core/dose';
 import { identify } from '../lib/core/identify';
 import type { Point } from '../lib/core/geometry';
-import { groundOf, lanesOver, trimPass } from '../lib/core/place';
+import { groundOf, trimPass } from '../lib/core/clip';
+import { lanesOver } from '../lib/core/place';
 import { answer, invalid, isRefused, type Result } from '../lib/core/result';
 import { efficacy } from '../lib/core/review';
 import { findWindows, retreat } from '../lib/core/schedule';

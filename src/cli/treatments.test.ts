@@ -2,7 +2,8 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { groundKnown, groundOfEdge, groundOfGrid, groundOfParts, gridOver } from '../lib/core/ground';
-import { groundOf, lanesOver, trimPass } from '../lib/core/place';
+import { groundOf, trimPass } from '../lib/core/clip';
+import { lanesOver } from '../lib/core/place';
 import { quantity } from '../lib/core/units';
 import type { Point } from '../lib/core/geometry';
 

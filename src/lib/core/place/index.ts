@@ -1,5 +1,4 @@
 export { lanesOver, MOST_LANES } from './lanes';
 export type { Lane, Lanes, LanesOver, LanesRefusal, TrimPass } from './lanes';
-export { groundOf, trimPass } from './trim';
 export { placeAt, quarterMarks, refillPoints, type PlaceOnTheWay } from './along';
 export type { Coverage } from './coverage';

@@ -1,5 +1,5 @@
-import { areaOf, boxOf, convexHull, distance, simplePolygon, type Point, type Rings } from '../geometry';
-import { answer, invalid, refuse, type Refusal, type Result } from '../result';
+import { areaOf, boxOf, convexHull, distance, type Point, type Rings } from '../geometry';
+import { answer, invalid, refuse, type Result } from '../result';
 import { aboveZero, ceilOf, firstRefusals, isAbove } from '../units';
 import { shadowIn, wholeIn } from './band';
 import { coverageOf, type Coverage } from './coverage';
@@ -44,8 +44,7 @@ export interface Lanes extends Coverage {
   readonly trimRings: Rings;
 }
 
-export type LanesRefusal =
-  'invalid-input' | 'too-few-points' | 'polygon-crosses-itself' | 'hole-outside' | 'area-not-positive';
+export type LanesRefusal = 'invalid-input' | 'area-not-positive';
 
 export const MOST_LANES = 5000;
 /** Of the swath: a lane that only touches an edge of what it fills is neither in nor out of it. */
@@ -100,32 +99,6 @@ export function lanesOver(input: LanesOver): Result<Lanes, LanesRefusal> {
     trimRings: trim?.rings ?? [],
     ...coverageOf({ figure, area, degrees: best.degrees, lanes: best.lanes, swath, laid: trim?.laid ?? [] }),
   });
-}
-
-/** The figure of an outline and its holes, in the units in which they came; refuses as the contract says. */
-export function figureFrom(
-  outline: readonly Point[],
-  holes: readonly (readonly Point[])[],
-): Result<
-  { readonly outline: readonly Point[]; readonly holes: readonly (readonly Point[])[] },
-  LanesRefusal
-> {
-  const rings = [
-    { path: 'outline', read: simplePolygon(outline, 'outline') },
-    ...holes.map((hole, i) => ({ path: `holes.${i}`, read: simplePolygon(hole, `holes.${i}`) })),
-  ];
-  const wrong = rings.flatMap(({ read }): readonly Refusal<LanesRefusal>[] =>
-    'refused' in read ? read.refused : [],
-  );
-  // What is told first: too few points anywhere before a crossing anywhere.
-  if (wrong.length > 0)
-    return {
-      refused: [...wrong].sort(
-        (a, b) => Number(b.code === 'too-few-points') - Number(a.code === 'too-few-points'),
-      ),
-    };
-  const [first, ...rest] = rings.map(({ read }) => ('ok' in read ? read.ok : []));
-  return answer({ outline: first ?? [], holes: rest });
 }
 
 interface Tried {

@@ -1,7 +1,19 @@
-import { difference, offset, offsetMitred } from '../clip';
-import { areaOf, type Point, type Rings } from '../geometry';
-import { answer, refuse, type Result } from '../result';
-import { figureFrom, type LanesRefusal, type TrimPass } from './lanes';
+import { areaOf, simplePolygon, type Point, type Rings } from '../geometry';
+import { answer, refuse, type Refusal, type Result } from '../result';
+import { difference, offset, offsetMitred } from './clip';
+
+export type GroundRefusal =
+  'too-few-points' | 'polygon-crosses-itself' | 'hole-outside' | 'area-not-positive';
+
+/** A closed pass along every edge of a ground, walked before its lanes. */
+export interface TrimPass {
+  /** The centre lines. */
+  readonly rings: Rings;
+  /** What each of them lays down on, as figures. */
+  readonly laid: readonly Rings[];
+  /** What is left for the lanes to fill. */
+  readonly inner: Rings;
+}
 
 /** Of an area: less is noise of the arithmetic. */
 const NOISE = 1e-9;
@@ -32,7 +44,7 @@ const filled = (ring: readonly Point[]): Rings => [areaOf([ring]) > 0 ? ring : [
 export function groundOf(
   outline: readonly Point[],
   holes: readonly (readonly Point[])[],
-): Result<Rings, LanesRefusal> {
+): Result<Rings, GroundRefusal> {
   const read = figureFrom(outline, holes);
   if ('refused' in read) return read;
   const whole = filled(read.ok.outline);
@@ -45,4 +57,30 @@ export function groundOf(
   return areaOf(left) > NOISE * area
     ? answer(left)
     : refuse('area-not-positive', 'outline', { area: areaOf(left) });
+}
+
+/** The figure of an outline and its holes, in the units in which they came; refuses as the contract says. */
+function figureFrom(
+  outline: readonly Point[],
+  holes: readonly (readonly Point[])[],
+): Result<
+  { readonly outline: readonly Point[]; readonly holes: readonly (readonly Point[])[] },
+  GroundRefusal
+> {
+  const rings = [
+    { path: 'outline', read: simplePolygon(outline, 'outline') },
+    ...holes.map((hole, i) => ({ path: `holes.${i}`, read: simplePolygon(hole, `holes.${i}`) })),
+  ];
+  const wrong = rings.flatMap(({ read }): readonly Refusal<GroundRefusal>[] =>
+    'refused' in read ? read.refused : [],
+  );
+  // What is told first: too few points anywhere before a crossing anywhere.
+  if (wrong.length > 0)
+    return {
+      refused: [...wrong].sort(
+        (a, b) => Number(b.code === 'too-few-points') - Number(a.code === 'too-few-points'),
+      ),
+    };
+  const [first, ...rest] = rings.map(({ read }) => ('ok' in read ? read.ok : []));
+  return answer({ outline: first ?? [], holes: rest });
 }
