@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { DEMONSTRATION_LABELS } from '../src/lib/catalog';
+import { DUE_KINDS, dueKey } from '../src/lib/core/schedule';
 import { BUILT_ON, isOfTreatment, type AnsweredStop } from '../src/lib/core/case';
 import { parseHour } from '../src/lib/forms';
 import type { Tx } from '../src/lib/server/db/client';
@@ -161,8 +162,9 @@ async function seedCase(
     const label = DEMONSTRATION_LABELS.find((l) => l.id === record.label);
     if (!label) throw new Error(`no label ${record.label}`);
     const { doneOn, label: _label, note, ...rest } = record;
+    const id = randomUUID();
     await tx.insert(t.records).values({
-      id: randomUUID(),
+      id,
       workspaceId,
       caseId,
       propertyId,
@@ -180,5 +182,12 @@ async function seedCase(
         planned: null,
       },
     });
+    // What it left to be done was done the same day.
+    await tx.insert(t.settlements).values(
+      DUE_KINDS.map((kind) => ({
+        ...{ workspaceId, caseId, key: dueKey({ kind, record: id }), by: person },
+        at: new Date(`${doneOn}T${record.endedAt}:00Z`),
+      })),
+    );
   }
 }

@@ -104,7 +104,7 @@
     {/each}
     {#each marks as one (one.share)}
       {@const [x, y] = within(one.at)}
-      <rect class="check" x={x - 14} y={y - 9} width="28" height="18" rx="3" /><text
+      <rect class="check" x={x - 18} y={y - 9} width="36" height="18" rx="3" /><text
         {x}
         y={y + 4.5}
         text-anchor="middle">{one.share * 100}%</text

@@ -21,6 +21,7 @@ export async function isEmpty(tx: Tx): Promise<boolean> {
 }
 
 const CHUNK = 500;
+const ENTRY = /[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
 
 /** The bytes of a picture by its name in the archive; null where it is not in it, or is not what its name says. */
 export type PictureOf = (name: string) => Promise<Buffer | null>;
@@ -116,6 +117,9 @@ export async function importWhole(
       })),
     ),
   );
+  // What an entry leaves to be done is ticked by a key that names the entry.
+  const keyAnew = (key: string): string =>
+    key.startsWith('due ') ? key.replace(ENTRY, (id) => anew(id)) : key;
   const within = <T>(pick: (one: Content['cases'][number]) => readonly T[]) =>
     content.cases.flatMap((one) =>
       pick(one).map((row) => ({ ...row, workspaceId, caseId: idOf(one.number) })),
@@ -135,14 +139,22 @@ export async function importWhole(
   );
   await inChunks(
     within((one) => one.settlements),
-    (rows) => tx.insert(t.settlements).values(rows.map((row) => ({ ...row, at: new Date(row.at) }))),
+    (rows) =>
+      tx
+        .insert(t.settlements)
+        .values(rows.map((row) => ({ ...row, key: keyAnew(row.key), at: new Date(row.at) }))),
   );
   await inChunks(
     within((one) => one.takenBack ?? []),
     (rows) =>
-      tx
-        .insert(t.settlementHistory)
-        .values(rows.map((row) => ({ ...row, act: 'taken-back' as const, at: new Date(row.at) }))),
+      tx.insert(t.settlementHistory).values(
+        rows.map((row) => ({
+          ...row,
+          key: keyAnew(row.key),
+          act: 'taken-back' as const,
+          at: new Date(row.at),
+        })),
+      ),
   );
   await inChunks(
     within((one) => one.keptJobs ?? []),

@@ -49,7 +49,12 @@ export async function contentOf(tx: Tx): Promise<Whole> {
     .select()
     .from(t.settlements)
     .where(eq(t.settlements.workspaceId, of))
-    .orderBy(t.settlements.treatment, t.settlements.go, t.settlements.key);
+    // Keys may name an entry: they sort by what they are about, so that the same workspace gives the same file.
+    .orderBy(
+      ...[t.settlements.treatment, t.settlements.go, t.settlements.at],
+      sql`regexp_replace(${t.settlements.key}, '[0-9a-f-]{36}$', '')`,
+      t.settlements.key,
+    );
   const records = await tx
     .select()
     .from(t.records)
