@@ -41,6 +41,9 @@ describe('busy connections that are cut, 25 times over under readers and writers
       await new Promise((resolve) => setTimeout(resolve, 150));
       await superuser.query(CUT);
     }
+    // On a slow machine one writer comes to its turn seldom among so many readers.
+    for (let wait = 0; wait < 100 && acknowledged.length < 3; wait++)
+      await new Promise((resolve) => setTimeout(resolve, 100));
     going = false;
     await Promise.all([...readers, writer]);
     await superuser.end();
