@@ -1,7 +1,8 @@
 import { capOf, type Caution, type CardInUse } from '../labels';
-import { daysBetween, isAbove, sameDimension, valueIn, type CalendarDay } from '../units';
-import { dayOfHour } from './day-of-work';
-import { numberOf, standingCourse } from './course';
+import { standing } from '../record';
+import { daysBetween, inYearOf, isAbove, sameDimension, valueIn, type CalendarDay } from '../units';
+import { letterOf, numberOf, standingCourse } from './course';
+import { dayOfHour, dayOfWork } from './day-of-work';
 import type { CaseFacts } from './facts';
 import type { CaseView } from './view';
 
@@ -30,7 +31,7 @@ export function courseCautions(
 ): Caution[] {
   const { label } = view;
   if (!label) return [];
-  const others = standingCourse(facts).flatMap((one, i): Other[] => {
+  const others = standingCourse(facts).flatMap((one): Other[] => {
     if (one.number === numberOf(facts)) return [];
     const theirs = factsOf(one.number);
     const seen = theirs && viewOf(theirs);
@@ -38,7 +39,7 @@ export function courseCautions(
     if (!theirs || !seen?.label || seen.records.length > 0) return [];
     return [
       {
-        ...{ number: one.number, letter: String.fromCharCode(65 + (i % 26)) },
+        ...{ number: one.number, letter: letterOf(facts, one.number) },
         ...{ label: seen.label, day: plannedDay(theirs), view: seen },
       },
     ];
@@ -109,12 +110,8 @@ function tooMany(label: CardInUse, facts: CaseFacts, others: readonly Other[]): 
   const most = label.use.maxPerYear;
   const same = others.filter((other) => other.label.id === label.id);
   if (most === null || same.length === 0) return [];
-  const corrected = new Set(facts.records.map(({ corrects }) => corrects));
-  const lately = facts.records.filter(
-    (record) =>
-      !corrected.has(record.id) &&
-      record.label.id === label.id &&
-      daysBetween(record.doneOn, facts.today) < DAYS_OF_A_YEAR,
+  const lately = standing(facts.records).filter(
+    (record) => record.label.id === label.id && inYearOf(record.doneOn, dayOfWork(facts), 'rolling'),
   ).length;
   const all = lately + 1 + same.length;
   if (all <= most) return [];
@@ -126,5 +123,3 @@ function tooMany(label: CardInUse, facts: CaseFacts, others: readonly Other[]): 
     },
   ];
 }
-
-const DAYS_OF_A_YEAR = 365;

@@ -1,7 +1,15 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { resolve } from '$app/paths';
-  import { assess, courseOf, factsFor, letterOf, numberOf, type Treatment } from '../../core/case';
+  import {
+    assess,
+    courseOf,
+    factsFor,
+    letterOf,
+    numberOf,
+    type Treatment,
+    type TreatmentState,
+  } from '../../core/case';
   import { TREATMENT_STATE_WORDS, treatmentName, treatmentText } from '../../words';
   import { getMayChange } from '../parts/may';
   import { getShow } from '../parts/show';
@@ -32,6 +40,10 @@
         ),
       ),
     })),
+  );
+  /** What puts nothing down is never logged: it is done when somebody says so. */
+  const states = $derived<readonly TreatmentState[]>(
+    sheet.view.nothing ? ['planned', 'only-if', 'done'] : ['planned', 'only-if'],
   );
   const COUNT = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
   const action = $derived(`${resolve(`/cases/${sheet.facts.number}/${current}/choose`)}?/course`);
@@ -111,7 +123,7 @@
           <input type="hidden" name="number" value={current} />
           <label class="visually-hidden" for="course-act">How {letterOf(sheet.facts, current)} stands</label>
           <select name="act" id="course-act" class="field-input">
-            {#each ['planned', 'only-if'] as const as state (state)}
+            {#each states as state (state)}
               <option value={state} selected={own?.state === state}>{TREATMENT_STATE_WORDS[state]}</option>
             {/each}
           </select>

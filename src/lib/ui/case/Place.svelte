@@ -4,7 +4,7 @@
   import { onMount, untrack } from 'svelte';
   import { getShow } from '../parts/show';
   import type { LeftOver, Placing } from '../../core/method';
-  import type { Quantity } from '../../core/units';
+  import { valueIn, type Quantity } from '../../core/units';
   import { groundText, placesText } from '../../words';
   import GroundPlan from '../drawings/GroundPlan.svelte';
   import Choice from '../parts/Choice.svelte';
@@ -19,7 +19,7 @@
   let { swathM }: StopProps = $props();
   const DEFAULT_SWATH_M = 1.5;
   /** What comes out is measured over so long a walk. */
-  const OVER_M = 10;
+  const overM = show.manner.units === 'us' ? valueIn({ value: 30, unit: 'ft' }, 'm') : 10;
   /** What is done at each place, and with what is left. */
   const HOW_POINTS: Readonly<Record<LeftOver, string>> = {
     wipe: 'Several small drops rather than one large one, out of the reach of children and pets, never where food is laid or a surface was sprayed. Wipe the tip; note at Log what each place got.',
@@ -241,8 +241,8 @@
       {#if view.perMetre && pouring}
         <p class="out">
           <span class="figure"
-            >{quantityText({ value: view.perMetre.value * OVER_M, unit: view.perMetre.unit })} over {show.lengthText(
-              OVER_M,
+            >{quantityText({ value: view.perMetre.value * overM, unit: view.perMetre.unit })} over {show.lengthText(
+              overM,
             )} of walk</span
           >
           puts down {quantityText(pouring)} in all, with the lanes as they lie{view.crossed
