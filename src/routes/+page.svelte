@@ -3,7 +3,7 @@
   import AgendaRow from '$lib/ui/home/AgendaRow.svelte';
   import StripKey from '$lib/ui/parts/StripKey.svelte';
   import { getShow } from '$lib/ui/parts/show';
-  import { dueBy, dueWords } from '$lib/words';
+  import { countWord, dueBy, dueWords, stopPath } from '$lib/words';
   import { getMayChange } from '$lib/ui/parts/may';
   import type { PageProps } from './$types';
   const show = getShow();
@@ -23,8 +23,7 @@
     data.entries.filter((e) => e.kind === 'count').sort((a, b) => ((a.due ?? '') < (b.due ?? '') ? -1 : 1)),
   );
   const closing = $derived(data.entries.filter((e) => e.kind === 'close'));
-  const WORDS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'];
-  const count = (n: number): string => WORDS[n] ?? String(n);
+  const count = (n: number): string => countWord(n).replace(/^./, (letter) => letter.toUpperCase());
   const headline = $derived.by(() => {
     const fits = work.filter((e) => e.kind === 'work' && e.day === today).length;
     const halted = work.filter((e) => e.kind === 'halted').length;
@@ -109,11 +108,8 @@
       <ul class="rule-list">
         {#each data.dues as { due, number, treatment, property } (`${due.record} ${due.kind}`)}
           <li class="pair">
-            <a
-              class="plain-link"
-              href={resolve(
-                treatment === null ? `/cases/${number}/log` : `/cases/${number}/${treatment}/log`,
-              )}>{property}<br /><span class="soft small">{dueWords(due, show).title}</span></a
+            <a class="plain-link" href={resolve(stopPath(number, treatment, 'log'))}
+              >{property}<br /><span class="soft small">{dueWords(due, show).title}</span></a
             >
             <span class="figure" class:late={due.day < today}>{dueBy(due, today, show)}</span>
           </li>

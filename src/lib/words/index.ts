@@ -7,6 +7,7 @@ export {
   atPlace,
   BASIS_WORDS,
   clockText,
+  countWord,
   dayOfHour,
   hourField,
   hourText,
@@ -93,7 +94,10 @@ export { formulaWords, inputName, SOURCE_WORDS } from './working-terms';
 export { verdictWords } from './verdict';
 export { LABEL_FIGURE_WORDS, labelFigureText } from './label-figures';
 export {
+  DONE_WORDS,
   groundText,
+  HOW_PLACED,
+  HOW_POINTS,
   KINDS_OF_PLACE,
   overText,
   PLACE_WORDS,
@@ -103,3 +107,4 @@ export {
 } from './method-terms';
 export { TREATMENT_STATE_WORDS, treatmentName, treatmentText } from './course-terms';
 export { dueBy, dueWords } from './due-terms';
+export { stopPath } from './stop-path';

@@ -1,7 +1,7 @@
 import type { Way } from '../core/case';
 import type { Ground } from '../core/ground';
-import type { Measured, PlaceNoun } from '../core/method';
-import { valueIn, type Quantity } from '../core/units';
+import type { LeftOver, Measured, PlaceNoun, Placing } from '../core/method';
+import { valueIn, type Quantity, type Unit } from '../core/units';
 import type { Show } from './show';
 
 /** What a way of measuring is called. */
@@ -86,3 +86,33 @@ export function overText({ value, unit }: Quantity, show: Show): string {
   const along = unit === 'm' || unit === 'ft';
   return `${along ? 'along' : unit === 'm2' || unit === 'ft2' ? 'over' : 'into'} ${show.quantityText({ value, unit })}`;
 }
+
+/** What is done at each place, and with what is left. */
+export const HOW_POINTS: Readonly<Record<LeftOver, string>> = {
+  wipe: 'Several small drops rather than one large one, out of the reach of children and pets, never where food is laid or a surface was sprayed. Wipe the tip; note at Log what each place got.',
+  collect: 'Out of the reach of children and pets. Number each one, and lift what is not needed any more.',
+  rinsate:
+    'From the outside in, slowly, so that nothing runs off. What is left in the tank goes onto ground that the label names.',
+  'brush-off': 'Not on the place itself, but around it; brush what lies on hard ground back.',
+  nothing: 'Each place gets the same; note at Log what differed.',
+};
+/** How it goes down where no lanes are drawn. */
+export const HOW_PLACED: Readonly<Record<Placing, string>> = {
+  ...{ lanes: '', crossed: '', points: '' },
+  band: 'Face by face, the wall first and the ground after, from the far end back to where you came from; over hard ground only cracks and joints.',
+  cracks:
+    'Into cracks, gaps and joints alone, in a thin line; wipe off what runs out. Never over open surfaces unless the label says so.',
+  void: 'Through each entry in short puffs, until a light haze comes back; close what must stay closed.',
+  sheet: 'Soak the turf, lay the sheet flat at dusk, weigh its edges down; lift it at dawn and count.',
+  list: 'Place by place, as they are listed at Measure; number each one.',
+  pour: 'Slowly and evenly over what was measured; let it soak in before the next.',
+};
+
+/** What is written down as done, by what a label reckons by: its name, and the units that it may be in. */
+export const DONE_WORDS = {
+  area: { label: 'Area done', units: ['m2', 'ft2'] },
+  places: { label: 'Places done', units: ['count'] },
+  edge: { label: 'Length done', units: ['m', 'ft'] },
+  volume: { label: 'Volume done', units: ['l', 'gal', 'm3', 'ft3'] },
+  instruction: { label: 'Places done', units: ['count', 'm', 'ft', 'm2', 'ft2'] },
+} as const satisfies Record<Measured, { label: string; units: readonly Unit[] }>;

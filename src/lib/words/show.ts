@@ -378,3 +378,7 @@ export const hourField = (hour: number): string => new Date(hour * 3_600_000).to
 
 export const dayOfHour = (hour: number): CalendarDay =>
   new Date(hour * 3_600_000).toISOString().slice(0, 10) as CalendarDay;
+
+const COUNTS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
+/** A small number in words: "three", "12". */
+export const countWord = (n: number): string => COUNTS[n] ?? String(n);

@@ -44,3 +44,4 @@ export {
 export type { Treatment, TreatmentState, TreatmentStop } from './course';
 export { courseAgenda, nextIn, type TreatmentAgenda } from './course-agenda';
 export { doneOf } from './done-of';
+export { courseView, type CourseRow, type CourseView } from './course-view';

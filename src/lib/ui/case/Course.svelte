@@ -1,16 +1,8 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { resolve } from '$app/paths';
-  import {
-    assess,
-    courseOf,
-    factsFor,
-    letterOf,
-    numberOf,
-    type Treatment,
-    type TreatmentState,
-  } from '../../core/case';
-  import { TREATMENT_STATE_WORDS, treatmentName, treatmentText } from '../../words';
+  import { courseView, letterOf, numberOf, type CourseRow, type TreatmentState } from '../../core/case';
+  import { countWord, TREATMENT_STATE_WORDS, treatmentName, treatmentText } from '../../words';
   import { getMayChange } from '../parts/may';
   import { getShow } from '../parts/show';
   import { getSheet } from './sheet.svelte';
@@ -20,34 +12,15 @@
   const sheet = getSheet();
   const may = getMayChange();
   const current = $derived(numberOf(sheet.facts));
-  const rows = $derived(
-    courseOf(sheet.facts).flatMap((one) => {
-      const facts = factsFor(sheet.facts, one.number);
-      return facts ? [{ one, facts, view: one.number === current ? sheet.view : assess(facts) }] : [];
-    }),
-  );
-  const own = $derived(rows.find(({ one }) => one.number === current)?.one);
-  const standing = $derived(rows.filter(({ one }) => one.state !== 'dropped'));
-  const cost = $derived(standing.reduce((sum, { view }) => sum + (view.dose?.container?.costUsed ?? 0), 0));
-  /** Stages of the named pest, and which treatment works on each. */
-  const stages = $derived(
-    (sheet.view.named?.stages ?? []).map((stage) => ({
-      stage,
-      by: standing.filter(({ view }) =>
-        view.label?.use.targets.some(
-          ({ pest, stages: works }) =>
-            pest === sheet.view.named?.id && (works.length === 0 || works.includes(stage.id)),
-        ),
-      ),
-    })),
-  );
+  const course = $derived(courseView(sheet.facts));
+  const { rows, stages } = $derived(course);
+  const own = $derived(rows.find(({ treatment }) => treatment.number === current)?.treatment);
   /** What puts nothing down is never logged: it is done when somebody says so. */
   const states = $derived<readonly TreatmentState[]>(
     sheet.view.nothing ? ['planned', 'only-if', 'done'] : ['planned', 'only-if'],
   );
-  const COUNT = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
   const action = $derived(`${resolve(`/cases/${sheet.facts.number}/${current}/choose`)}?/course`);
-  const amount = ({ view }: { view: typeof sheet.view; one: Treatment }): string =>
+  const amount = ({ view }: CourseRow): string =>
     view.halts.length > 0 && view.records.length === 0
       ? 'Halt'
       : view.dose
@@ -58,15 +31,15 @@
 {#if rows.length > 1}
   <section class="course" id="course" aria-label="The course">
     <h2>
-      A course of {COUNT[standing.length] ?? standing.length}{cost > 0
-        ? `, ${show.priceText(cost)} in all`
+      A course of {countWord(course.standing)}{course.cost > 0
+        ? `, ${show.priceText(course.cost)} in all`
         : ''}
     </h2>
     <ol>
-      {#each rows as row, i (row.one.number)}
-        {@const { one, view, facts } = row}
+      {#each rows as row, i (row.treatment.number)}
+        {@const { treatment: one, view, facts } = row}
         <li class:now={one.number === current} class:off={one.state === 'dropped'}>
-          <span class="letter" aria-hidden="true">{letterOf(sheet.facts, one.number) || '–'}</span>
+          <span class="letter" aria-hidden="true">{row.letter || '–'}</span>
           <span class="what">
             <a href={resolve(`/cases/${sheet.facts.number}/${one.number}/choose`)} class="figure"
               >{treatmentName(facts, view)}</a
@@ -93,17 +66,13 @@
         </li>
       {/each}
     </ol>
-    {#if stages.length > 1 && standing.some(({ view }) => view.label)}
+    {#if stages.length > 1 && rows.some(({ view }) => view.label)}
       <h3>Which stage each works on</h3>
       <ul class="stages">
-        {#each stages as { stage, by } (stage.id)}
+        {#each stages as { id, name, by } (id)}
           <li class:none={by.length === 0}>
-            <span>{stage.name}</span>
-            <span class="figure"
-              >{by.length > 0
-                ? by.map(({ one }) => letterOf(sheet.facts, one.number)).join(', ')
-                : 'nothing of this course'}</span
-            >
+            <span>{name}</span>
+            <span class="figure">{by.length > 0 ? by.join(', ') : 'nothing of this course'}</span>
           </li>
         {/each}
       </ul>

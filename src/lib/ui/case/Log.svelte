@@ -3,7 +3,7 @@
   import { untrack } from 'svelte';
   import { doneOf, outsideOf } from '../../core/case';
   import type { ApplicationRecord, Outside } from '../../core/record';
-  import { outsideText } from '../../words';
+  import { DONE_WORDS, outsideText } from '../../words';
   import { getShow } from '../parts/show';
   import Amount from '../parts/Amount.svelte';
   import Field from '../parts/Field.svelte';
@@ -49,15 +49,7 @@
     finished: sheet.view.dose?.finished ?? null,
     area: sheet.view.lawn ? doneOf(sheet.view.lawn, sheet.view.measured) : null,
   }));
-  /** What was done is told by what the label reckons by. */
-  const DONE = {
-    area: { label: 'Area done', units: ['m2', 'ft2'] },
-    places: { label: 'Places done', units: ['count'] },
-    edge: { label: 'Length done', units: ['m', 'ft'] },
-    volume: { label: 'Volume done', units: ['l', 'gal', 'm3', 'ft3'] },
-    instruction: { label: 'Places done', units: ['count', 'm', 'ft', 'm2', 'ft2'] },
-  } as const;
-  const told = $derived(DONE[view.measured ?? 'area']);
+  const told = $derived(DONE_WORDS[view.measured ?? 'area']);
 </script>
 
 {#if own.length > 0}

@@ -3,9 +3,8 @@
   import { page } from '$app/state';
   import { onMount, untrack } from 'svelte';
   import { getShow } from '../parts/show';
-  import type { LeftOver, Placing } from '../../core/method';
   import { valueIn, type Quantity } from '../../core/units';
-  import { groundText, placesText } from '../../words';
+  import { groundText, HOW_PLACED, HOW_POINTS, placesText } from '../../words';
   import GroundPlan from '../drawings/GroundPlan.svelte';
   import Choice from '../parts/Choice.svelte';
   import Reading from '../parts/Reading.svelte';
@@ -20,25 +19,6 @@
   const DEFAULT_SWATH_M = 1.5;
   /** What comes out is measured over so long a walk. */
   const overM = show.manner.units === 'us' ? valueIn({ value: 30, unit: 'ft' }, 'm') : 10;
-  /** What is done at each place, and with what is left. */
-  const HOW_POINTS: Readonly<Record<LeftOver, string>> = {
-    wipe: 'Several small drops rather than one large one, out of the reach of children and pets, never where food is laid or a surface was sprayed. Wipe the tip; note at Log what each place got.',
-    collect: 'Out of the reach of children and pets. Number each one, and lift what is not needed any more.',
-    rinsate:
-      'From the outside in, slowly, so that nothing runs off. What is left in the tank goes onto ground that the label names.',
-    'brush-off': 'Not on the place itself, but around it; brush what lies on hard ground back.',
-    nothing: 'Each place gets the same; note at Log what differed.',
-  };
-  const HOW_PLACED: Readonly<Record<Placing, string>> = {
-    ...{ lanes: '', crossed: '', points: '' },
-    band: 'Face by face, the wall first and the ground after, from the far end back to where you came from; over hard ground only cracks and joints.',
-    cracks:
-      'Into cracks, gaps and joints alone, in a thin line; wipe off what runs out. Never over open surfaces unless the label says so.',
-    void: 'Through each entry in short puffs, until a light haze comes back; close what must stay closed.',
-    sheet: 'Soak the turf, lay the sheet flat at dusk, weigh its edges down; lift it at dawn and count.',
-    list: 'Place by place, as they are listed at Measure; number each one.',
-    pour: 'Slowly and evenly over what was measured; let it soak in before the next.',
-  };
   const sheet = getSheet();
   const view = $derived(sheet.view);
   const noun = $derived(view.method?.noun ?? 'spot');

@@ -10,7 +10,7 @@
     type TrailStop,
   } from '../../core/case';
   import { STOPS, type Stop } from '../../core/labels';
-  import { STOP_NAMES, trailText, treatmentName, treatmentText } from '../../words';
+  import { STOP_NAMES, stopPath, trailText, treatmentName, treatmentText } from '../../words';
   import { getShow } from '../parts/show';
   import { getSheet } from './sheet.svelte';
   const show = getShow();
@@ -26,10 +26,7 @@
   );
   const within = $derived(sheet.view.trail.filter(({ stop }) => isOfTreatment(stop) && stop !== 'choose'));
   const place = (stop: Stop): number => STOPS.indexOf(stop) + 1;
-  const addressOf = (stop: Stop): `/cases/${string}` =>
-    several && isOfTreatment(stop)
-      ? `/cases/${sheet.facts.number}/${open}/${stop}`
-      : `/cases/${sheet.facts.number}/${stop}`;
+  const addressOf = (stop: Stop) => stopPath(sheet.facts.number, several ? open : null, stop);
   const lineOf = (number: number) => {
     const facts = factsFor(sheet.facts, number);
     const one = course.find((entry) => entry.number === number);

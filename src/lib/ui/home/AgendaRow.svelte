@@ -1,8 +1,8 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
-  import { isOfTreatment, type AgendaEntry } from '../../core/case';
+  import type { AgendaEntry } from '../../core/case';
   import type { Caution } from '../../core/labels';
-  import { cautionWords, clockText, hourReason } from '../../words';
+  import { cautionWords, clockText, hourReason, stopPath } from '../../words';
   import { getShow } from '../parts/show';
   import HourStrip from '../parts/HourStrip.svelte';
   const show = getShow();
@@ -20,11 +20,6 @@
     readonly halt: Caution | null;
   }
   let { entry, nowHour }: { entry: Entry; nowHour: number } = $props();
-  const address = $derived<`/cases/${string}`>(
-    entry.treatment !== null && isOfTreatment(entry.nextStop)
-      ? `/cases/${entry.number}/${entry.treatment}/${entry.nextStop}`
-      : `/cases/${entry.number}/${entry.nextStop}`,
-  );
   const halted = $derived(entry.kind === 'halted');
   const because = $derived(
     [...new Set(entry.hours.flatMap((h) => h.because).filter((code) => code !== 'out-of-hours'))]
@@ -34,7 +29,7 @@
   );
 </script>
 
-<a class="row" href={resolve(address)}>
+<a class="row" href={resolve(stopPath(entry.number, entry.treatment, entry.nextStop))}>
   <span class="what">
     <span class="figure">{entry.property}</span>
     <span class="soft small">{entry.title} · {entry.letter ? `${entry.letter}: ` : ''}{entry.what}</span>

@@ -2,14 +2,13 @@
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
-  import { isOfTreatment } from '$lib/core/case';
   import { STOPS, type Stop } from '$lib/core/labels';
   import Broken from '$lib/ui/parts/Broken.svelte';
   import Follows from '$lib/ui/case/Follows.svelte';
   import Halts from '$lib/ui/case/Halts.svelte';
   import Trail from '$lib/ui/case/Trail.svelte';
   import { CaseSheet, setSheet } from '$lib/ui/case/sheet.svelte';
-  import { brokenText, STOP_NAMES } from '$lib/words';
+  import { brokenText, STOP_NAMES, stopPath } from '$lib/words';
   import { setToday, setZone } from '$lib/ui/parts/today';
   import { getShow } from '$lib/ui/parts/show';
   import type { LayoutProps } from './$types';
@@ -21,10 +20,12 @@
   setZone(() => data.zone);
   const sheet = setSheet(new CaseSheet(() => data.facts, show));
   const stop = $derived((page.params.stop ?? sheet.view.nextStop) as Stop);
-  const addressOf = (to: Stop): `/cases/${string}` =>
-    page.params.treatment !== undefined && isOfTreatment(to)
-      ? `/cases/${data.facts.number}/${page.params.treatment}/${to}`
-      : `/cases/${data.facts.number}/${to}`;
+  const addressOf = (to: Stop) =>
+    stopPath(
+      data.facts.number,
+      page.params.treatment === undefined ? null : Number(page.params.treatment),
+      to,
+    );
   const action = $derived(`${resolve(addressOf(stop))}?/settle`);
   const stale = $derived(sheet.view.trail.find((t) => t.stop === stop)?.state === 'stale');
   /** Once the work is logged, what halts the next treatment stands where the next would be planned. */

@@ -1,8 +1,9 @@
 import { redirect } from '@sveltejs/kit';
 import { CANDIDATES, FIELD_TESTS, SIGNS } from '$lib/catalog';
-import { isOfTreatment, nextIn, standingCourse, type CaseFacts } from '$lib/core/case';
+import { nextIn, standingCourse, type CaseFacts } from '$lib/core/case';
 import { unpackForecast } from '$lib/words/packed-forecast';
 import { unpackShelf } from '$lib/words/packed-shelf';
+import { stopPath } from '$lib/words';
 import type { PageServerLoad } from './$types';
 
 /** A case opens at the first stop that lacks something. */
@@ -17,6 +18,6 @@ export const load: PageServerLoad = async ({ parent }) => {
     tests: FIELD_TESTS,
   };
   const { treatment, view } = nextIn(facts);
-  const within = standingCourse(facts).length > 1 && isOfTreatment(view.nextStop) ? `${treatment}/` : '';
-  redirect(303, `/cases/${facts.number}/${within}${view.nextStop}`);
+  const several = standingCourse(facts).length > 1;
+  redirect(303, stopPath(facts.number, several ? treatment : null, view.nextStop));
 };

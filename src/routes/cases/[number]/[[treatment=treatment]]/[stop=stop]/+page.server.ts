@@ -24,6 +24,7 @@ import {
   parseTick,
 } from '$lib/forms';
 import type { Fields } from '$lib/forms';
+import { stopPath } from '$lib/words';
 import { tickSays } from '$lib/core/safety';
 import { formOf } from '$lib/server/session/bodies';
 import type { Tx } from '$lib/server/db/client';
@@ -217,10 +218,8 @@ async function beginWith(
 }
 
 /** A stop of the case, or of the treatment that is open. */
-function addressOf({ params }: Event, stop: (typeof STOPS)[number]): string {
-  const within = params.treatment !== undefined && isOfTreatment(stop) ? `${params.treatment}/` : '';
-  return `/cases/${params.number}/${within}${stop}`;
-}
+const addressOf = ({ params }: Event, stop: (typeof STOPS)[number]): string =>
+  stopPath(Number(params.number), params.treatment === undefined ? null : Number(params.treatment), stop);
 
 /** What is measured on the plan is worked out from the plan, whatever the page said. */
 async function onPlan(tx: Tx, loaded: LoadedCase, body: MeasureBody): Promise<MeasureBody | null> {
