@@ -61,11 +61,18 @@ export const KINDS_OF_PLACE: Readonly<Partial<Record<PlaceNoun, readonly string[
   spot: ['under the sill', 'corner', 'behind the cupboard'],
 };
 
+/** What can be counted; where a method goes by lanes, faces or vessels, what is counted on its ground are points. */
+const COUNTED: ReadonlySet<PlaceNoun> = new Set([
+  ...(['mound', 'place-of-gel', 'station', 'void', 'point', 'trap', 'drain', 'spot', 'crack'] as const),
+]);
+
 /** What of a ground is told first: its area, else its places, its edges, its volume. */
 export function groundText(ground: Ground, noun: PlaceNoun, show: Show): string {
   const { places, edgeM, volumeM3 } = ground.counted;
   const told = [
-    ...(places > 0 ? [placesText(show.numberText(places), places !== 1, noun)] : []),
+    ...(places > 0
+      ? [placesText(show.numberText(places), places !== 1, COUNTED.has(noun) ? noun : 'point')]
+      : []),
     ...(edgeM > 0 ? [`${show.lengthText(edgeM)} of edge`] : []),
     ...(ground.area.value > 0 ? [show.quantityText(ground.area)] : []),
     ...(volumeM3 > 0 ? [volumeText(volumeM3, show)] : []),

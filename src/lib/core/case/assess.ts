@@ -17,7 +17,7 @@ import {
   type LifeStage,
 } from '../identify';
 import type { MethodRow, Placing } from '../method';
-import { lanesOver, quarterMarks, refillPoints, type Lanes } from '../place';
+import { lanesOverPieces, quarterMarks, refillPoints, type Lanes } from '../place';
 import { applicationsOf, onGround, standing, type ApplicationRecord, type OnGround } from '../record';
 import { doneOf } from './done-of';
 import { invalid, isRefused, type Refusal } from '../result';
@@ -406,14 +406,11 @@ function lanesOf(
   if (!lawn || lawn.rings.length === 0 || !stops.place || (method && !LANED.has(method.placing)))
     return { lanes: null, crossed: null };
   const { swathM, overlap, direction, edges = 'cover' } = stops.place;
-  const along = (degrees: number | 'auto'): Lanes | null => {
-    const found = lanesOver({
-      ...{ figure: lawn.rings, swath: swathM, overlap, direction: degrees, edges, trim: null },
-    });
+  const passes = (square: boolean): Lanes | null => {
+    const found = lanesOverPieces({ figure: lawn.rings, swath: swathM, overlap, direction, edges }, square);
     return isRefused(found) ? null : found.ok;
   };
-  const lanes = along(direction);
-  return { lanes, crossed: lanes && method?.placing === 'crossed' ? along(lanes.direction + 90) : null };
+  return { lanes: passes(false), crossed: method?.placing === 'crossed' ? passes(true) : null };
 }
 
 /** Ways of placing that go over the ground lane by lane. */

@@ -11,6 +11,7 @@ export {
   insideStretches,
   isInside,
   perimeterOf,
+  piecesOf,
   ringArea,
   smallestRectangle,
   type Box,

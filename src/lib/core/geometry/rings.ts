@@ -192,3 +192,17 @@ export function convexHull(points: readonly Point[]): Point[] {
 
 const turn = (a: Point = [0, 0], b: Point = [0, 0], c: Point = [0, 0]): number =>
   (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0]);
+
+/** The pieces of a figure that do not hang together, each outer ring with the holes in it. */
+export function piecesOf(rings: Rings): Rings[] {
+  const outer = rings.filter((ring) => ringArea(ring) > 0);
+  const holes = rings.filter((ring) => ringArea(ring) < 0);
+  return outer.map((ring) => [
+    ring,
+    // A hole lies in the smallest outer ring around it: an island within a hole is a piece of its own.
+    ...holes.filter((hole) => {
+      const around = outer.filter((one) => isInside(hole[0] ?? [0, 0], [one]));
+      return around.every((one) => ringArea(one) >= ringArea(ring)) && around.includes(ring);
+    }),
+  ]);
+}

@@ -1,8 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { groundOf, offset, trimPass } from '../clip';
-import { areaOf, boxOf, circleRing, isInside, type Point, type Rings } from '../geometry';
-import { lanesOver, placeAt, quarterMarks, refillPoints, type Lanes, type LanesOver } from '.';
+import { areaOf, boxOf, circleRing, isInside, piecesOf, type Point, type Rings } from '../geometry';
+import {
+  lanesOver,
+  lanesOverPieces,
+  placeAt,
+  quarterMarks,
+  refillPoints,
+  type Lanes,
+  type LanesOver,
+} from '.';
 
 const rectangle = (w: number, h: number, x = 0, y = 0): Point[] => [
   [x, y],
@@ -104,6 +112,33 @@ describe('lanes', () => {
     expect(lanesOver({ ...none, trim: null, swath: 0.001 })).toMatchObject({
       refused: [{ facts: { expected: 'at-most', limit: 5000 } }],
     });
+  });
+});
+
+describe('ground in several pieces', () => {
+  const lake: Rings = [...ground(rectangle(14, 24)), ...ground(rectangle(17, 9, 15.5, -6))];
+  it('has lanes for each piece by itself: nobody sprays from one lawn to the next', () => {
+    // 14 × 24 m along its length: 14 ÷ 1.5, rounded up, 10 lines; 17 × 9 m: 6 lines.
+    const made = lanesOverPieces({ figure: lake, swath: 1.5, overlap: 0, direction: 'auto', edges: 'cover' });
+    const lanes = 'ok' in made ? made.ok : expect.fail('refused');
+    expect(lanes.lineCount).toBe(16);
+    expect(lanes.sprayedLength).toBeCloseTo(10 * 24 + 6 * 17, 6);
+    expect([lanes.coveredPct, lanes.overPct]).toEqual([100, 0]);
+    // Laid over both at once they would run over what lies between.
+    expect(over(lake, { swath: 1.5 }).overPct).toBeGreaterThan(5);
+  });
+  it('keeps the holes of each piece, and an island in a hole is a piece of its own', () => {
+    const ring = (points: Point[], hole = false): Point[] => (hole ? [...points].reverse() : points);
+    const figure: Rings = [
+      ring(rectangle(30, 30)),
+      ring(rectangle(20, 20, 5, 5), true),
+      ring(rectangle(6, 6, 12, 12)),
+      ring(rectangle(2, 2, 14, 14), true),
+    ];
+    expect(piecesOf(figure).map((piece) => [piece.length, areaOf(piece)])).toEqual([
+      [2, 500],
+      [2, 32],
+    ]);
   });
 });
 

@@ -49,6 +49,10 @@
     finished: sheet.view.dose?.finished ?? null,
     area: sheet.view.lawn ? doneOf(sheet.view.lawn, sheet.view.measured) : null,
   }));
+  /** In rooms nobody measures the wind; an entry that has it keeps it. */
+  const outdoors = $derived(
+    view.method?.weather !== false || (from !== null && (from.windKmh !== null || from.tempC !== null)),
+  );
   const told = $derived(DONE_WORDS[view.measured ?? 'area']);
 </script>
 
@@ -141,8 +145,19 @@
         />
       </div>
       <div class="fields">
-        <Reading label="Wind" name="windKmh" measure="wind" value={from?.windKmh ?? ''} width="7rem" />
-        <Reading label="Air" name="tempC" measure="temperature" value={from?.tempC ?? ''} width="7rem" />
+        {#if outdoors}<Reading
+            label="Wind"
+            name="windKmh"
+            measure="wind"
+            value={from?.windKmh ?? ''}
+            width="7rem"
+          />
+          <Reading label="Air" name="tempC" measure="temperature" value={from?.tempC ?? ''} width="7rem" />
+        {:else}<input type="hidden" name="windKmh" value="" /><input
+            type="hidden"
+            name="tempC"
+            value=""
+          />{/if}
         <Field
           label="Lot"
           name="lot"

@@ -1,0 +1,48 @@
+import { areaOf, distance, piecesOf } from '../geometry';
+import { answer, type Result } from '../result';
+import { lanesOver, type Lanes, type LanesOver, type LanesRefusal } from './lanes';
+
+/**
+ * Lanes over ground that may lie in several pieces: each piece has lanes of its own, and its own direction where none is given;
+ * nobody walks on spraying from one lawn to the next. The path adds the way between the pieces. Refuses as `lanesOver`, for the
+ * first piece that it refuses. `square`: the second of two crossed passes, at right angles to the first on each piece.
+ */
+export function lanesOverPieces(input: Omit<LanesOver, 'trim'>, square = false): Result<Lanes, LanesRefusal> {
+  const pieces = piecesOf(input.figure);
+  const laid: { area: number; lanes: Lanes }[] = [];
+  for (const figure of pieces) {
+    const along = lanesOver({ ...input, figure, trim: null });
+    const lanes =
+      square && 'ok' in along
+        ? lanesOver({ ...input, figure, trim: null, direction: along.ok.direction + 90 })
+        : along;
+    if ('refused' in lanes) return lanes;
+    laid.push({ area: areaOf(figure), lanes: lanes.ok });
+  }
+  const [first] = laid;
+  if (!first) return lanesOver({ ...input, trim: null });
+  if (laid.length === 1) return answer(first.lanes);
+  const whole = laid.reduce((sum, { area }) => sum + area, 0);
+  const sum = (of: (lanes: Lanes) => number): number =>
+    laid.reduce((total, { lanes }) => total + of(lanes), 0);
+  const share = (of: (lanes: Lanes) => number): number =>
+    Math.round(laid.reduce((total, { area, lanes }) => total + (of(lanes) * area) / whole, 0) * 10) / 10;
+  const between = laid.slice(1).reduce((way, { lanes }, i) => {
+    const [, , x, y] = laid[i]?.lanes.lanes.at(-1) ?? [0, 0, 0, 0];
+    const [nextX, nextY] = lanes.lanes[0] ?? [x, y];
+    return way + distance([x, y], [nextX, nextY]);
+  }, 0);
+  const spacings = laid.map(({ lanes }) => lanes.spacing).filter((spacing) => spacing > 0);
+  return answer({
+    direction: first.lanes.direction,
+    lanes: laid.flatMap(({ lanes }) => lanes.lanes),
+    lineCount: sum(({ lineCount }) => lineCount),
+    spacing: spacings.length > 0 ? Math.min(...spacings) : 0,
+    sprayedLength: sum(({ sprayedLength }) => sprayedLength),
+    ...{ trimLength: 0, trimRings: [] },
+    pathLength: sum(({ pathLength }) => pathLength) + between,
+    coveredPct: share(({ coveredPct }) => coveredPct),
+    doubledPct: share(({ doubledPct }) => doubledPct),
+    overPct: share(({ overPct }) => overPct),
+  });
+}
