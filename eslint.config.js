@@ -27,7 +27,7 @@ export default ts.config(
   {
     // Whatever is typed or sent meets a pattern somewhere: one that backtracks once froze the server for hours.
     files: ['src/**/*.ts'],
-    ignores: ['**/*.test.ts'],
+    ignores: ['**/*.test.ts', '**/*.test-kit.ts'],
     plugins: { regexp },
     rules: {
       'regexp/no-super-linear-backtracking': ['error', { report: 'potential' }],
@@ -47,7 +47,7 @@ export default ts.config(
       'src/lib/server/store/**/*.ts',
       'src/hooks.server.ts',
     ],
-    ignores: ['**/*.test.ts', 'src/lib/words/show.ts'],
+    ignores: ['**/*.test.ts', '**/*.test-kit.ts', 'src/lib/words/show.ts'],
     rules: {
       'no-restricted-syntax': [
         'error',
@@ -71,7 +71,7 @@ export default ts.config(
   },
   {
     files: ['src/lib/core/**/*.ts'],
-    ignores: ['**/*.test.ts'],
+    ignores: ['**/*.test.ts', '**/*.test-kit.ts'],
     rules: {
       'no-restricted-globals': [
         'error',

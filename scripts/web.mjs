@@ -71,17 +71,23 @@ function needBodySoon(request, response) {
   request.once('close', came);
 }
 
+/** Whoever is refused sends on for so long before hearing of it; then the connection is cut. */
+const LINGER_MS = 5_000;
+
 /**
- * A body that is too large is not read to its end; whoever sends it must not wait on that connection for the next answer.
- * @param {import('node:http').ServerResponse} response
+ * A body that is too large is thrown away as it comes, and kept nowhere. Closing at once would reset the connection under
+ * whoever still sends, who would then never read why; leaving it would make the next request on it wait.
+ * @param {import('node:http').IncomingMessage} request @param {import('node:http').ServerResponse} response
  */
-function closeAfterRefusal(response) {
-  const writeHead = response.writeHead.bind(response);
-  /** @type {(status: number, ...more: any[]) => any} */
-  response.writeHead = (status, ...more) => {
-    if (status === 413) response.setHeader('connection', 'close');
-    return writeHead(status, ...more);
-  };
+function discardAfterRefusal(request, response) {
+  response.once('finish', () => {
+    if (response.statusCode !== 413 || request.readableEnded) return;
+    request.removeAllListeners('data');
+    request.resume();
+    const cut = setTimeout(() => request.destroy(), LINGER_MS);
+    request.once('close', () => clearTimeout(cut));
+    request.once('end', () => clearTimeout(cut));
+  });
 }
 
 /** Serves the built application. @param {number} port @param {import('./network.mjs').Network} network */
@@ -118,7 +124,7 @@ async function listen(port, network) {
       request.headers['x-forwarded-proto'] = scheme;
     }
     needBodySoon(request, response);
-    closeAfterRefusal(response);
+    discardAfterRefusal(request, response);
     handler(request, response);
   };
   const server = network.tls ? createSecureServer(network.tls, answer) : createServer(answer);

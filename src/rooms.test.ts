@@ -84,7 +84,7 @@ function filesUnder(dir: string): string[] {
   );
 }
 
-const files = filesUnder(LIB_DIR).filter((f) => /\.(ts|svelte)$/.test(f) && !/\.test\.ts$/.test(f));
+const files = filesUnder(LIB_DIR).filter((f) => /\.(ts|svelte)$/.test(f) && !/\.test(-kit)?\.ts$/.test(f));
 const IMPORT = /(?:\bfrom|^\s*import)\s*\(?\s*'([^'\s{}]+)'/gm;
 const arrows = files.flatMap((file) =>
   [...readFileSync(file, 'utf8').matchAll(IMPORT)].map(([, to = '']) => ({

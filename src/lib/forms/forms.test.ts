@@ -47,6 +47,8 @@ describe('what a form sends', () => {
   it('becomes an answer with numbers, blanks and ticks', () => {
     expect(parseStop('look', fields(look), known)).toEqual({
       ok: {
+        purpose: 'control',
+        because: null,
         surrounding: 'lawn',
         where: 'By the path',
         signs: { 'turf-lifts': true, 'c-grubs': false, raster: 'rows-spread' },

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { PURPOSES } from '../core/case';
 import { SURROUNDINGS } from '../core/identify';
 import { PREMISES_KEYS, type Premises } from '../core/premises';
 import type { Result } from '../core/result';
@@ -17,11 +18,12 @@ export const caseForm = z
   .object({
     propertyId: z.uuid(),
     title: plainText(120),
+    purpose: z.enum(PURPOSES).default('control'),
     surrounding: blankOr(z.enum(SURROUNDINGS)),
     kind: blankOr(z.enum(SEEN_KINDS)),
     many: blankOr(z.enum(HOW_MANY)),
   })
-  .refine((form) => form.title !== '' || form.kind !== null, {
+  .refine((form) => form.title !== '' || form.kind !== null || form.purpose === 'routine', {
     path: ['title'],
     params: { expected: 'needed' },
   });

@@ -101,6 +101,18 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
         'Not at this life stage',
         `${t('label')} does not work on this stage of ${lower(t('pest'))}. Choose another remedy, or wait for the stage it names.`,
       );
+    case 'stage-by-season':
+      return words(
+        'Perhaps not the stage that is there now',
+        `${t('label')} works on: ${t('works')}. By the season there are: ${t('stages')}. Find out which stage it is, and say so at Name.`,
+        'The stage that it works on is there',
+      );
+    case 'stages-left':
+      return words(
+        `Leaves alive: ${t('leaves')}`,
+        `${t('label')} does not work on ${t('leaves')} of ${lower(t('pest'))}. ${t('cover') === '' ? 'Nothing on the shelf does: they will go on, so plan to look and treat again.' : `${t('cover')} would: add it to the course.`}`,
+        'They are known to stay',
+      );
     case 'site-not-on-label':
       return words(
         'Not for this place',
@@ -242,6 +254,11 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
         `${t('ingredient')} is not allowed here`,
         `A local rule in the settings bans it now; ${t('label')} holds it. Choose another remedy.`,
       );
+    case 'purpose-not-allowed':
+      return words(
+        facts.purpose === 'prevent' ? 'No treating ahead here' : 'No routine treatments here',
+        'A local rule in the settings wants something seen or counted first. Say at Look what is there, or put nothing down.',
+      );
     case 'local-care':
       return words('Local rule', `${t('text')}.`.replace(/\.\.$/, '.'), 'Seen to');
     case 'grade-weak':
@@ -258,7 +275,7 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
       return words(
         `${show.lengthText(Number(facts.buffer))} from the water`,
         Number(facts.strip) < Number(facts.buffer)
-          ? `The strip left out is ${show.lengthText(Number(facts.strip))}; ${show.lengthText(Number(facts.buffer))} are needed. Widen it at Measure.`
+          ? `${Number(facts.strip) > 0 ? `What is treated begins ${show.lengthText(Number(facts.strip))} from it` : 'Nothing is kept off it yet'}; ${show.lengthText(Number(facts.buffer))} are needed. Leave a strip out at Measure, or say there how far the water lies.`
           : 'The strip is out of the area. Start only with the wind off the water or along it.',
         'Strip marked on the ground',
       );
@@ -458,6 +475,8 @@ const TICKED: Readonly<Partial<Record<Caution['code'], string>>> = {
   'interval-not-stated': 'a second treatment by the label’s own words',
   'sooner-than-usual': 'sooner than the label’s usual interval',
   'active-not-countable': 'the year’s ingredient counted by hand',
+  'stage-by-season': 'the stage that it works on is there',
+  'stages-left': 'stages that it leaves alive known',
   'below-threshold': 'treated under the threshold, for a reason',
   'local-care': 'local rule seen to',
   'area-error-over-rate': 'the area accepted as measured',

@@ -3,6 +3,8 @@ import { READING_WORDS } from './reading-terms';
 
 /** Names of form fields as the screens label them; a path of the calculation contract stays as it is written. */
 const FIELD_NAMES: Readonly<Record<string, string>> = {
+  purpose: 'What the case is for',
+  because: 'Why it is expected',
   surrounding: 'The place',
   signs: 'The signs',
   lengthMm: 'The body length',
@@ -10,6 +12,7 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   counts: 'The counts',
   flowering: 'Whether anything flowers',
   damp: 'Whether it is dry there',
+  stages: 'The life stages',
   also: 'The other causes',
   wishes: 'The wishes',
   budget: 'The budget',
@@ -20,6 +23,7 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   onlyIf: 'What has to hold',
   takes: 'The product of the treatment',
   paces: 'The paces',
+  waterOff: 'How far the water lies',
   parts: 'The parts',
   off: 'Whether it is taken off',
   known: 'The area',
@@ -27,6 +31,7 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   'known.errorPct': 'How far the area may be off',
   places: 'The places',
   edge: 'The edges',
+  'edge.more': 'What is treated besides the walls',
   'edge.run': 'The running length',
   'edge.hard': 'The length over hard ground',
   'edge.up': 'The height up the wall',
@@ -39,6 +44,9 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   edges: 'What is done at the edges',
   plan: 'What is treated on the plan',
   'plan.zones': 'What is treated on the plan',
+  'plan.upM': 'The height up the wall',
+  'plan.outM': 'The width out from the wall',
+  'plan.wallAboveHard': 'Whether the wall above hard ground is treated',
   'plan.waterM': 'The distance kept off water',
   'plan.hardM': 'The distance kept off hard ground',
   'plan.ediblesM': 'The distance kept off food plants',
@@ -416,9 +424,11 @@ export function knownFieldName(path: string): string | null {
     const more = head === 'uses' && key === 'more' ? moreName(number) : null;
     return `${where}${behind(more ?? named(list.fields, rest.join('.')))}`;
   }
+  if (path.startsWith('edge.more.')) return FIELD_NAMES['edge.more'] ?? null;
   if (head === 'plan') return FIELD_NAMES['plan.zones'] ?? null;
   if (head === 'counts') return `The count of spot ${Number(index) + 1}`;
-  if (head === 'wishes' || head === 'also' || head === 'signs') return FIELD_NAMES[head] ?? null;
+  if (head === 'wishes' || head === 'also' || head === 'stages' || head === 'signs')
+    return FIELD_NAMES[head] ?? null;
   if (head === 'more') return moreName(index) ?? 'What else the label says';
   if (head === 'clauses') return 'The label’s own words';
   // The unit and the number of an amount are named by the amount.

@@ -33,6 +33,9 @@ export {
   STOP_NAMES,
   STATUS_WORDS,
   SURROUNDING_WORDS,
+  BECAUSE_WORDS,
+  PURPOSE_HINTS,
+  PURPOSE_WORDS,
   THRESHOLD_WORDS,
   VIGOUR_WORDS,
 } from './terms';
@@ -103,7 +106,7 @@ export {
   PLACE_WORDS,
   placesText,
   WAY_WORDS,
-  WAYS_FOR,
+  waysFor,
 } from './method-terms';
 export { TREATMENT_STATE_WORDS, treatmentName, treatmentText } from './course-terms';
 export { dueBy, dueWords } from './due-terms';

@@ -1,6 +1,6 @@
 import type { Way } from '../core/case';
 import type { Ground } from '../core/ground';
-import type { LeftOver, Measured, PlaceNoun, Placing } from '../core/method';
+import type { LeftOver, Measured, MethodRow, PlaceNoun, Placing } from '../core/method';
 import { valueIn, type Quantity, type Unit } from '../core/units';
 import type { Show } from './show';
 
@@ -16,8 +16,15 @@ export const WAY_WORDS: Readonly<Record<Way, string>> = {
   grid: 'Points in a grid',
 };
 
-/** The ways that fit what a label reckons by, the usual one first. */
-export const WAYS_FOR: Readonly<Record<Measured, readonly Way[]>> = {
+/** The ways that fit what a label reckons by and how it is put down, the usual one first. */
+export function waysFor(measured: Measured | null, method: MethodRow | null): readonly Way[] {
+  // A band is walked along walls, whatever its label reckons by; its area follows from up and out.
+  if (method?.placing === 'band' && measured !== 'places') return ['edges', 'plan', 'known'];
+  if (method?.id === 'points-grid') return ['grid', 'places', 'plan'];
+  return WAYS_FOR[measured ?? 'area'];
+}
+
+const WAYS_FOR: Readonly<Record<Measured, readonly Way[]>> = {
   area: ['tape', 'paces', 'plan', 'known'],
   places: ['places', 'grid', 'plan'],
   edge: ['edges', 'plan'],

@@ -180,6 +180,10 @@ const CAUTION_FACTS: Caution['facts'] = {
   },
   ...{
     group: '3A',
+    leaves: 'eggs',
+    works: 'small',
+    stages: 'full',
+    cover: '',
     until: '2027-10-06',
     days: 21,
     done: 2,
@@ -217,6 +221,7 @@ const CAUTION_CODES: readonly Caution['code'][] = [
     'demonstration-label',
     'not-on-shelf',
   ] as const),
+  ...(['stage-by-season', 'stages-left', 'purpose-not-allowed'] as const),
   ...(['below-threshold', 'banned-here', 'local-care', 'grade-weak', 'area-error-over-rate'] as const),
   ...(['water-buffer', 'plan-changed', 'soil-out-of-range', 'no-weather-known', 'calm-air'] as const),
   ...(['above-label-rate', 'below-label-rate', 'measure-too-coarse', 'carry-over-exceeds-need'] as const),

@@ -7,6 +7,7 @@ import type {
   ThresholdVerdict,
   Vigour,
 } from '../core/identify';
+import type { ExpectedBecause, Purpose } from '../core/case';
 import type { EvidenceGrade, Family, Form, Stop } from '../core/labels';
 import type { ScoreReason } from '../core/choose';
 
@@ -104,6 +105,25 @@ export const GROUP_WORDS: Record<GuideGroup, string> = {
   house: 'In the house',
   nesting: 'That nest',
   other: 'No insect',
+};
+
+/** What a case is for. */
+export const PURPOSE_WORDS: Record<Purpose, string> = {
+  control: 'Something is there',
+  prevent: 'To prevent it',
+  routine: 'A routine visit',
+};
+export const PURPOSE_HINTS: Record<Purpose, string> = {
+  control: 'It is looked at, named and counted; the count says whether to treat.',
+  prevent:
+    'A stage that is not there yet. Nothing has to be counted first; the re-check is held against the threshold.',
+  routine:
+    'No insect is named: the targets are those of the label. Bloom, bees, water and the people of the place are asked all the same.',
+};
+export const BECAUSE_WORDS: Record<ExpectedBecause, string> = {
+  history: 'it was here in other years',
+  adults: 'adults were seen',
+  neighbours: 'neighbours have it',
 };
 
 export const THRESHOLD_WORDS: Record<ThresholdVerdict, string> = {

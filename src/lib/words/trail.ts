@@ -1,10 +1,10 @@
-import { USUAL_DAYS } from '../core/review';
-import type { CaseFacts, CaseView } from '../core/case';
+import { USUAL_DAYS, type Verdict } from '../core/review';
+import { purposeOf, type CaseFacts, type CaseView } from '../core/case';
 import type { Stop } from '../core/labels';
 import { cautionWords } from './cautions';
 import { groundText } from './method-terms';
 import { hourText, percentText, type Show } from './show';
-import { THRESHOLD_WORDS } from './terms';
+import { PURPOSE_WORDS, THRESHOLD_WORDS } from './terms';
 
 /** A stop's present answer in a few words, or what it still lacks. */
 export function trailText(stop: Stop, facts: CaseFacts, view: CaseView, show: Show): string {
@@ -19,9 +19,9 @@ function answerText(stop: Stop, facts: CaseFacts, view: CaseView, show: Show): s
     case 'look':
       return lookText(facts, view, show);
     case 'name':
-      return nameText(view);
+      return nameText(facts, view);
     case 'choose':
-      return chooseText(view);
+      return chooseText(facts, view);
     case 'measure':
       return measureText(view, show);
     case 'when': {
@@ -49,13 +49,20 @@ function answerText(stop: Stop, facts: CaseFacts, view: CaseView, show: Show): s
 
 function lookText({ stops }: CaseFacts, view: CaseView, show: Show): string {
   if (!stops.look) return 'nothing looked at yet';
+  const purpose = purposeOf({ stops });
+  if (purpose !== 'control' && !view.density) return PURPOSE_WORDS[purpose].toLowerCase();
   const signs = Object.keys(stops.look.signs).length;
   if (!view.density) return `${signs} signs, no counts yet`;
   const { mean, low, high, spots } = view.density;
   return `${spots} spots: ${show.densityText(mean, view.basis)} (${show.densityNumber(low, view.basis)}–${show.densityNumber(high, view.basis)})`;
 }
 
-function nameText(view: CaseView): string {
+function nameText(facts: CaseFacts, view: CaseView): string {
+  const purpose = purposeOf(facts);
+  if (!view.named && purpose === 'routine') return 'what the label names';
+  if (!view.named && purpose === 'prevent') return 'what is to be prevented?';
+  if (view.named && purpose === 'prevent')
+    return `to prevent: ${view.named.name.toLowerCase()}${view.stage ? `, ${view.stage.name.toLowerCase()}` : ''}`;
   const lead = view.ranking.ranked[0];
   if (!view.named) return `not sure, ${percentText(lead?.p ?? 0)} at best`;
   const p = view.ranking.ranked.find((r) => r.id === view.named?.id)?.p ?? 0;
@@ -63,11 +70,15 @@ function nameText(view: CaseView): string {
   return `${view.named.name}, ${percentText(p)}${stage}${view.confirmed ? '' : ' · to confirm'}`;
 }
 
-function chooseText(view: CaseView): string {
-  const verdict = view.threshold ? THRESHOLD_WORDS[view.threshold.verdict].toLowerCase() : null;
+function chooseText(facts: CaseFacts, view: CaseView): string {
+  const verdict =
+    view.threshold && purposeOf(facts) === 'control'
+      ? THRESHOLD_WORDS[view.threshold.verdict].toLowerCase()
+      : null;
   if (view.nothing) return 'nothing: culture only';
   if (view.label) return [verdict, view.label.name].filter(Boolean).join(' · ');
-  return verdict ? `${verdict}, no remedy chosen` : 'needs a name first';
+  if (!verdict && !view.named && purposeOf(facts) !== 'routine') return 'needs a name first';
+  return verdict ? `${verdict}, no remedy chosen` : 'no remedy chosen';
 }
 
 function measureText(view: CaseView, show: Show): string {
@@ -100,8 +111,20 @@ function placeText(view: CaseView, show: Show): string {
   return view.lawn && view.lawn.rings.length === 0 ? 'by quarters of the area' : 'lanes not drawn';
 }
 
+const LEVEL_WORDS: Partial<Record<Verdict, string>> = {
+  done: 'below the threshold',
+  'count-more': 'cannot tell yet',
+};
+
 function recheckText(facts: CaseFacts, view: CaseView, show: Show): string {
-  if (view.recheck) return `${show.numberText(view.recheck.pct)} % fewer`;
+  if (view.recheck)
+    return view.recheck.pct === null
+      ? `${show.densityText(view.recheck.density.mean, view.basis)}, ${LEVEL_WORDS[view.recheck.verdict] ?? 'above the threshold'}`
+      : `${show.numberText(view.recheck.pct)} % fewer`;
+  if (purposeOf(facts) === 'routine')
+    return view.nextAllowed?.day
+      ? `next from ${show.dayText(view.nextAllowed.day, facts.today)}`
+      : 'the next visit';
   if (view.recheckDue) return `due ${show.dayText(view.recheckDue, facts.today)}`;
   const days = view.label ? (view.label.use.daysToEffect?.[1] ?? USUAL_DAYS) : undefined;
   return days ? `${days} days after it went down` : 'after it went down';

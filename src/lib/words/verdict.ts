@@ -28,6 +28,11 @@ export function verdictWords(
         title: 'Change the approach',
         text: 'It did not work as it should, or the label allows no more. Look at name, stage and placement again.',
       };
+    case 'over-threshold':
+      return {
+        title: 'Treat what is there',
+        text: 'The count is over the threshold: it was not prevented. What is done only if the count says so is due now; else choose a remedy for the stage that you counted.',
+      };
     case 'count-more':
       return {
         title: 'Count more spots',

@@ -2,7 +2,7 @@ import type { Stop } from '../labels';
 import type { JudgedHour } from '../schedule';
 import type { CalendarDay } from '../units';
 import { dayOfHour } from './day-of-work';
-import type { CaseFacts } from './facts';
+import { purposeOf, type CaseFacts } from './facts';
 import type { CaseView } from './view';
 
 /** What a case asks for: work in an hour, an answer first, a count that is due, or nothing but to be closed. */
@@ -24,6 +24,7 @@ export interface AgendaEntry {
 export function agendaOf(facts: CaseFacts, view: CaseView): AgendaEntry {
   const { today, nowHour } = facts;
   const nextStop = view.nextStop;
+  const routine = purposeOf(facts) === 'routine';
   const hoursOn = (day: CalendarDay): JudgedHour[] =>
     (view.hours?.hours ?? []).filter((h) => dayOfHour(h.hour) === day);
   const entry = (kind: AgendaKind, day = today, window: AgendaEntry['window'] = null): AgendaEntry => ({
@@ -34,12 +35,14 @@ export function agendaOf(facts: CaseFacts, view: CaseView): AgendaEntry {
     window,
   });
   if (view.records.length > 0) {
+    // A round is done with its entry; what it leaves due stands by itself.
+    if (routine) return entry('close');
     if (!view.recheck) return entry('count', view.recheckDue ?? today);
     return entry(view.recheck.verdict === 'done' ? 'close' : 'count', view.recheckDue ?? today);
   }
   if (view.nothing) return entry('close');
   if (view.halts.length > 0) return entry('halted');
-  if (!view.label || !view.named) return entry('answer');
+  if (!view.label || (!view.named && !routine)) return entry('answer');
   if (!view.hours) return entry('answer');
   const chosen = facts.stops.when?.hour;
   const ahead = view.hours.windows.filter((w) => w.to > nowHour);

@@ -1,5 +1,5 @@
 import { familyRows, rankLabels, type ChooseSituation, type EntryInUse } from '../choose';
-import { capOf, inHand, measuredFor, methodOf, type CardInUse } from '../labels';
+import { capOf, inHand, measuredFor, methodOf, type CardInUse, type Site } from '../labels';
 import { dose, type DoseAnswer } from '../dose';
 import {
   againstThreshold,
@@ -29,9 +29,9 @@ import { inYearOf, monthOf, quantity, sameDimension, valueIn, type Quantity } fr
 import { cautionKey } from '../safety';
 import { cautionsOf } from './cautions-of';
 import { factsFor, goOf, numberOf, standingCourse } from './course';
-import { courseCautions } from './course-cautions';
+import { courseCautions, coveredByOthers } from './course-cautions';
 import { dayOfWork } from './day-of-work';
-import type { CaseFacts } from './facts';
+import { purposeOf, type CaseFacts } from './facts';
 import { groundOf } from './ground-of';
 import { lotInUse } from './lot-in-use';
 import { pointsOf } from './points-of';
@@ -70,9 +70,11 @@ function inCourse(facts: CaseFacts): CaseView {
   const view = alone(facts);
   if (standingCourse(facts).length < 2) return view;
   const found = courseCautions(facts, view, alone, (number) => factsFor(facts, number));
-  if (found.length === 0) return view;
+  const covered = coveredByOthers(facts, view, alone, (number) => factsFor(facts, number));
+  const own = view.cautions.filter(({ key }) => !covered.includes(key));
+  if (found.length === 0 && own.length === view.cautions.length) return view;
   const cautions = [
-    ...view.cautions,
+    ...own,
     ...found.map((caution) => {
       const key = cautionKey(caution);
       return { caution, key, settled: caution.settledBy === 'tick' ? (facts.settled[key] ?? null) : null };
@@ -94,7 +96,12 @@ function workOut(facts: CaseFacts): CaseView {
   const { lawn, refused: lawnRefused } = groundOf(facts.stops.measure, facts.ground);
   const ground = onGround(facts.records, facts.ground?.cells ?? null, lawn?.area ?? null);
   const situation = chooseSituation(facts, name, lawn, ground);
-  const shelf = shelfInHand(facts, name);
+  const readable = shelfInHand(facts, name);
+  // A round goes to no nest that nobody found.
+  const shelf =
+    purposeOf(facts) === 'routine' && !name.named
+      ? readable.filter(({ label }) => !label.use.sites.every((site) => AT_A_NEST.has(site)))
+      : readable;
   const options = situation ? rankLabels(shelf, situation) : [];
   const chosen = madeUp(
     shelf.find((entry) => entry.label.id === facts.stops.choose?.label) ?? null,
@@ -134,7 +141,7 @@ function workOut(facts: CaseFacts): CaseView {
     ...name,
     threshold,
     unusable: facts.shelf.flatMap(({ label: { id, name: called } }) =>
-      shelf.some((entry) => entry.label.id === id) ? [] : [{ id, name: called }],
+      readable.some((entry) => entry.label.id === id) ? [] : [{ id, name: called }],
     ),
     options,
     families,
@@ -183,6 +190,8 @@ function workOut(facts: CaseFacts): CaseView {
   };
 }
 
+const AT_A_NEST: ReadonlySet<Site> = new Set(['nest', 'mound']);
+
 /** The shelf as it may be used here: of each card the use for this pest, stage and place, under the local rules. */
 function shelfInHand({ shelf, rules, stops }: CaseFacts, { named, stage }: Name): EntryInUse[] {
   const wanted = {
@@ -226,7 +235,10 @@ const rankingOf = (facts: CaseFacts): CaseRanking =>
 
 function nameOf(facts: CaseFacts, ranking: CaseRanking): Name {
   const { stops, candidates, today, property } = facts;
-  const id = stops.name?.candidate ?? (ranking.sure ? ranking.ranked[0]?.id : undefined);
+  const purpose = purposeOf(facts);
+  // On a routine visit nothing is named unless somebody names it; what is prevented is named by whoever expects it.
+  const told = purpose === 'control' && ranking.sure ? ranking.ranked[0]?.id : undefined;
+  const id = stops.name?.candidate || told;
   const named = candidates.find((candidate) => candidate.id === id) ?? null;
   const confirmed = stops.name !== undefined && named !== null;
   const stage = named
@@ -271,11 +283,13 @@ function chooseSituation(
   lawn: Ground | null,
   ground: OnGround,
 ): ChooseSituation | null {
-  if (!named) return null;
+  const purpose = purposeOf(facts);
+  if (!named && purpose !== 'routine') return null;
   return {
     pest: named,
+    purpose,
     stage: stage?.id ?? null,
-    stages: expectedStages(facts, named, stage),
+    ...stagesThere(facts, named, stage),
     hemisphere: facts.property.hemisphere,
     surrounding: facts.stops.look?.surrounding ?? 'lawn',
     licence: facts.licence,
@@ -295,21 +309,27 @@ function chooseSituation(
       budget: facts.stops.choose?.budget ?? null,
     },
     guide: new Map(
-      (facts.guide[named.id]?.families ?? []).map(({ family, grade, note }) => [family, { grade, note }]),
+      (facts.guide[named?.id ?? '']?.families ?? []).map(({ family, grade, note }) => [
+        family,
+        { grade, note },
+      ]),
     ),
   };
 }
 
-/** Where nobody found or chose a stage, all that the calendar has now; what was chosen stands alone. */
-function expectedStages(
+/** The stages that somebody found or means to prevent; where nobody did, all that the calendar has now. */
+function stagesThere(
   { stops, today, property }: CaseFacts,
-  named: Candidate,
+  named: Candidate | null,
   stage: LifeStage | null,
-): readonly string[] | undefined {
-  if (!stage || stops.name?.stage === stage.id) return undefined;
+): { stages: readonly string[] | undefined; stagesSeen: boolean } {
+  if (!named || !stage) return { stages: undefined, stagesSeen: false };
+  const found = stops.name?.stages ?? [];
+  if (found.length > 0) return { stages: found, stagesSeen: true };
+  if (stops.name?.stage === stage.id) return { stages: [stage.id], stagesSeen: true };
   const month = northernMonth(monthOf(today), property.hemisphere);
   const now = named.stages.filter(({ months }) => months.includes(month)).map(({ id }) => id);
-  return now.includes(stage.id) ? now : [stage.id, ...now];
+  return { stages: now.includes(stage.id) ? now : [stage.id, ...now], stagesSeen: false };
 }
 
 function hoursOf(facts: CaseFacts, chosen: EntryInUse | null): JudgedHours | null {

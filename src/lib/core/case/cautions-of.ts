@@ -24,7 +24,7 @@ import type { JudgedHours } from '../schedule';
 import type { Ground } from '../ground';
 import { daysBetween, monthOf } from '../units';
 import { dayOfWork } from './day-of-work';
-import type { CaseFacts } from './facts';
+import { purposeOf, type CaseFacts } from './facts';
 import { partnerCautions } from './partner';
 import type { CaseView, SettledCaution } from './view';
 
@@ -44,23 +44,30 @@ export function cautionsOf(known: {
   threshold: CaseView['threshold'];
 }): SettledCaution[] {
   const { facts, ranking, named, situation, chosen, lawn, rate, hours, threshold } = known;
+  const purpose = purposeOf(facts);
   const found: Caution[] = nameCautions(
     ranking,
     facts.candidates,
     facts.signs,
     named,
     facts.stops.look?.signs ?? {},
-    { month: monthOf(facts.today), hemisphere: facts.property.hemisphere },
+    {
+      month: monthOf(facts.today),
+      hemisphere: facts.property.hemisphere,
+      expected: purpose !== 'control',
+    },
     {
       licence: facts.licence,
       day: dayOfWork(facts),
       surrounding: facts.stops.look?.surrounding ?? 'lawn',
     },
   );
-  if (chosen && situation && named?.kind === 'insect') {
+  if (chosen && situation && (named?.kind === 'insect' || (purpose === 'routine' && !named))) {
     const option = known.options.find((o) => o.label.id === chosen.label.id);
-    found.push(...(option?.halts ?? []), ...(option?.notes ?? []));
-    if (threshold?.verdict === 'below')
+    found.push(...(option?.halts ?? []));
+    found.push(...(option?.notes ?? []).map((note) => withCover(note, chosen, known.options)));
+    // What is prevented is not there yet: the count decides at the re-check.
+    if (purpose === 'control' && threshold?.verdict === 'below')
       found.push({
         code: 'below-threshold',
         rank: 'care',
@@ -102,6 +109,20 @@ export function cautionsOf(known: {
   });
 }
 
+/** What of the shelf works on the stages that a card leaves alive. */
+function withCover(note: Caution, chosen: EntryInUse, options: readonly Option[]): Caution {
+  if (note.code !== 'stages-left') return note;
+  const left = String(note.facts.leftIds).split(',');
+  const cover = options
+    .filter(({ label, halts }) => label.id !== chosen.label.id && halts.length === 0)
+    .filter(({ label: { use } }) =>
+      use.targets.some((t) => t.pest === note.facts.pestId && left.some((one) => t.stages.includes(one))),
+    )
+    .map(({ label }) => label.name)
+    .slice(0, 2);
+  return { ...note, facts: { ...note.facts, cover: cover.join(' or ') } };
+}
+
 /** Where, when and among whom the chosen label is to be used. */
 function clauseSituation(
   facts: CaseFacts,
@@ -113,7 +134,7 @@ function clauseSituation(
   const hour = facts.stops.when?.hour;
   return {
     label,
-    stinging: situation.pest.concerns.includes('stings'),
+    stinging: situation.pest?.concerns.includes('stings') ?? false,
     surrounding: situation.surrounding,
     day,
     hourOfDay: hour === undefined ? null : ((hour % 24) + 24) % 24,

@@ -52,6 +52,31 @@ export function courseCautions(
   ];
 }
 
+/** Keys of what a treatment leaves alive and others of its course work on. */
+export function coveredByOthers(
+  facts: CaseFacts,
+  view: CaseView,
+  viewOf: (facts: CaseFacts) => CaseView,
+  factsOf: (number: number) => CaseFacts | null,
+): string[] {
+  const pest = view.named?.id;
+  const worksOn = new Set(
+    standingCourse(facts).flatMap(({ number }) => {
+      const theirs = number === numberOf(facts) ? null : factsOf(number);
+      const label = theirs && viewOf(theirs).label;
+      return label ? label.use.targets.flatMap((t) => (t.pest === pest ? t.stages : [])) : [];
+    }),
+  );
+  return view.cautions.flatMap(({ key, caution }) =>
+    caution.code === 'stages-left' &&
+    String(caution.facts.leftIds)
+      .split(',')
+      .every((one) => worksOn.has(one))
+      ? [key]
+      : [],
+  );
+}
+
 const isBait = ({ family }: CardInUse): boolean => family === 'bait';
 
 /** Bait that lies where something repels is not eaten, whichever of the two comes first. */

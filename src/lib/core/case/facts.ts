@@ -29,7 +29,21 @@ export interface Tick {
 
 export type Damp = 'dry' | 'damp' | null;
 
+/**
+ * What a case is for: something is there; a stage is to be prevented, because of history or of adults that were seen; or a round
+ * of the place as a matter of course, against what the card names.
+ */
+export const PURPOSES = ['control', 'prevent', 'routine'] as const;
+export type Purpose = (typeof PURPOSES)[number];
+
+/** Why something is expected that is not there yet. */
+export const EXPECTED_BECAUSE = ['history', 'adults', 'neighbours'] as const;
+export type ExpectedBecause = (typeof EXPECTED_BECAUSE)[number];
+
 export interface LookBody {
+  /** Control where nothing is said. */
+  readonly purpose?: Purpose;
+  readonly because?: ExpectedBecause | null;
   readonly surrounding: Surrounding;
   readonly where: string;
   readonly signs: Readonly<Record<string, Finding>>;
@@ -47,8 +61,12 @@ export interface LookBody {
 }
 
 export interface NameBody {
+  /** "" where a routine visit names nothing. */
   readonly candidate: string;
+  /** The first of `stages`, which a rate by stage goes by; null where the calendar decides. */
   readonly stage: string | null;
+  /** Life stages that were found or counted, or are to be prevented; absent or empty where the calendar decides. */
+  readonly stages?: readonly string[];
   /** Other causes confirmed at the same place. */
   readonly also: readonly string[];
 }
@@ -70,6 +88,8 @@ export interface MeasureBody {
   readonly unit: 'm' | 'ft';
   /** What the ground is called, so that it is known again; "" for no name. */
   readonly name?: string;
+  /** How far open water lies from what is treated, in `unit`; 0 or absent where nobody measured. A plan knows it by itself. */
+  readonly waterOff?: number;
   /** By tape, in `unit`. */
   readonly length: number;
   readonly width: number;
@@ -95,6 +115,8 @@ export interface MeasureBody {
     readonly up: number;
     readonly out: number;
     readonly wallAboveHard: boolean;
+    /** Eaves, windows, doors: so far along, and so wide a band, in `unit`. */
+    readonly more?: readonly EdgeStretch[];
   };
   readonly volume?: Quantity;
   /** Points on the rectangle of `length` and `width`: so far apart, in `unit`. */
@@ -106,6 +128,13 @@ export interface PartMeasured {
   readonly a: number;
   readonly b: number;
   readonly off: boolean;
+}
+
+export interface EdgeStretch {
+  readonly kind: string;
+  readonly run: number;
+  /** 0 for its running length alone. */
+  readonly wide: number;
 }
 
 /** So many places of a kind: "hinge", "behind the oven, on a card". */
@@ -121,6 +150,10 @@ export interface OnPlan extends PlanMeasured {
   readonly waterM: number;
   readonly hardM: number;
   readonly ediblesM: number;
+  /** Metres up the walls of chosen buildings and out from them, as the label says; 0 or absent for their running length alone. */
+  readonly upM?: number;
+  readonly outM?: number;
+  readonly wallAboveHard?: boolean;
 }
 
 export interface WhenBody {
@@ -258,6 +291,8 @@ export interface CaseFacts {
   /** What the field guide says of remedies, for the candidates that are likely here. */
   readonly guide: Readonly<Record<string, Pick<GuideEntry, 'families'>>>;
 }
+
+export const purposeOf = ({ stops }: Pick<CaseFacts, 'stops'>): Purpose => stops.look?.purpose ?? 'control';
 
 /** The answers that each answer is built on. */
 export const BUILT_ON: Readonly<Record<AnsweredStop, readonly AnsweredStop[]>> = {

@@ -12,7 +12,7 @@ import {
   type Ground,
   type PlanMeasured,
 } from '../ground';
-import { quantity, type Quantity } from '../units';
+import { quantity, valueIn, type Quantity } from '../units';
 import type { Rings } from '../geometry';
 import type { CaseFacts, MeasureBody } from './facts';
 
@@ -20,15 +20,24 @@ import type { CaseFacts, MeasureBody } from './facts';
 const hasTarget = ({ areaM2, places, edgeM, volumeM3 }: PlanMeasured): boolean =>
   areaM2 > 0 || places > 0 || edgeM > 0 || volumeM3 > 0;
 
+interface Measured {
+  readonly lawn: Ground | null;
+  readonly refused: readonly Refusal[];
+}
+
 /** What is treated, as the stop Measure has it, whichever way it was measured. */
-export function groundOf(
-  body: MeasureBody | undefined,
-  drawn: CaseFacts['ground'] = null,
-): {
-  lawn: Ground | null;
-  refused: readonly Refusal[];
-} {
+export function groundOf(body: MeasureBody | undefined, drawn: CaseFacts['ground'] = null): Measured {
   if (!body) return { lawn: null, refused: [] };
+  const measured = measuredBy(body, drawn);
+  const { lawn } = measured;
+  // A plan knows where water lies; otherwise a strip, or whoever measured.
+  const offM = body.how === 'plan' || !body.waterOff ? 0 : valueIn(quantity(body.waterOff, body.unit), 'm');
+  return lawn && offM > (lawn.waterGapM ?? 0)
+    ? { ...measured, lawn: { ...lawn, waterGapM: offM } }
+    : measured;
+}
+
+function measuredBy(body: MeasureBody, drawn: CaseFacts['ground']): Measured {
   const { unit } = body;
   const area = unit === 'm' ? 'm2' : 'ft2';
   if (body.how === 'plan')
@@ -50,9 +59,15 @@ export function groundOf(
       );
     case 'edges': {
       if (!body.edge) return nothing;
-      const { run, hard, up, out, wallAboveHard } = body.edge;
+      const { run, hard, up, out, wallAboveHard, more = [] } = body.edge;
       return told(
-        groundOfEdge({ run: size(run), hard: size(hard), up: size(up), out: size(out), wallAboveHard }, area),
+        groundOfEdge(
+          {
+            ...{ run: size(run), hard: size(hard), up: size(up), out: size(out), wallAboveHard },
+            more: more.map((one) => ({ run: size(one.run), wide: size(one.wide) })),
+          },
+          area,
+        ),
       );
     }
     case 'volume':

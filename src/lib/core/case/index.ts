@@ -1,10 +1,12 @@
 export { assess, circumstancesOf } from './assess';
-export { BUILT_ON, isStale, TANK_BEFORE, WAYS } from './facts';
+export { BUILT_ON, EXPECTED_BECAUSE, isStale, purposeOf, PURPOSES, TANK_BEFORE, WAYS } from './facts';
 export type {
   AnsweredStop,
   CaseFacts,
   ChooseBody,
+  ExpectedBecause,
   LookBody,
+  EdgeStretch,
   MeasureBody,
   OnPlan,
   PartMeasured,
@@ -14,6 +16,7 @@ export type {
   MixPartner,
   TankBefore,
   NameBody,
+  Purpose,
   PlaceBody,
   RecheckBody,
   StopBodies,

@@ -1,5 +1,5 @@
 import { STOPS, type Stop } from '../labels';
-import { isStale, type AnsweredStop, type CaseFacts } from './facts';
+import { isStale, purposeOf, type AnsweredStop, type CaseFacts } from './facts';
 import type { SettledCaution, TrailStop } from './view';
 
 /** How each stop stands: answered, open, halted, or answered on what has changed since. */
@@ -8,12 +8,15 @@ export function trailOf(
   halts: readonly SettledCaution[],
   done: { records: number; nothing: boolean },
 ): TrailStop[] {
+  const routine = purposeOf(facts) === 'routine';
   return STOPS.map((stop): TrailStop => {
     // Once the work is logged, an interval that runs halts the next treatment, not this trail.
     const planning = stop === 'mix' || stop === 'place';
     const halted = halts.some((h) => h.caution.stop === stop) || (planning && halts.length > 0);
     if (halted && (done.records === 0 || stop === 'name')) return { stop, state: 'halted' };
     if (stop === 'log') return { stop, state: done.records > 0 || skipped(stop, done) ? 'answered' : 'open' };
+    // A routine visit names nothing: its targets are those of the card.
+    if (stop === 'name' && routine) return { stop, state: 'answered' };
     if (isStale(stop, facts)) return { stop, state: 'stale' };
     return {
       stop,

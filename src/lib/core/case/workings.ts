@@ -119,6 +119,9 @@ function area({ stops }: CaseFacts, view: CaseView): Partial<Record<WorkingName,
           input('hard', edge.hard, body.unit, 'measured'),
           input('up', edge.up, body.unit, 'label'),
           input('out', edge.out, body.unit, 'label'),
+          ...(edge.more ?? []).map(({ kind, run, wide }) =>
+            input('part', `${kind} ${run} × ${wide}`.trim(), body.unit, 'measured'),
+          ),
         ],
         result,
       },
@@ -239,7 +242,7 @@ function lanes({ stops }: CaseFacts, view: CaseView): Partial<Record<WorkingName
 
 function efficacy({ stops }: CaseFacts, view: CaseView): Partial<Record<WorkingName, Working>> {
   const { look, recheck } = stops;
-  if (!view.recheck || !look || !recheck) return {};
+  if (!view.recheck || view.recheck.pct === null || !look || !recheck) return {};
   const sum = (counts: readonly (number | null)[]): number =>
     counts.reduce<number>((all, count) => all + (count ?? 0), 0);
   return {

@@ -66,10 +66,15 @@ export interface Option {
 }
 
 export interface ChooseSituation {
-  readonly pest: Candidate;
+  /** null on a routine visit that names nothing: the targets are those of each card. */
+  readonly pest: Candidate | null;
   readonly stage: string | null;
-  /** All stages that the calendar expects, where none was found or chosen: several at once, indoors mostly all. */
+  /** All stages that are there: those found or to be prevented, else those of the calendar, several at once. */
   readonly stages?: readonly string[] | undefined;
+  /** False where the calendar alone has them. */
+  readonly stagesSeen?: boolean | undefined;
+  /** What the case is for, where it is not to control what is there. */
+  readonly purpose?: 'control' | 'prevent' | 'routine';
   readonly hemisphere: Hemisphere;
   readonly surrounding: Surrounding;
   /** Of whoever asks; null without one, and in a household. */
@@ -129,7 +134,8 @@ function optionOf(
   cards: ReadonlyMap<string, LabelCard>,
 ): Option {
   const { label } = entry;
-  const target = targetOf(label, situation.pest);
+  const { pest } = situation;
+  const target = targetOf(label, pest);
   const halts: Caution[] = [];
   const notes: Caution[] = [];
   // Thousands of these are made with every key typed: one list for each, and no copies.
@@ -138,11 +144,12 @@ function optionOf(
   };
   sort(labelCautions(situationOf(entry, situation, target)));
   const guided = situation.guide.get(label.family);
-  if (guided?.grade === 'harmful') halts.push(harmful(label, situation.pest, guided.note));
+  if (pest && guided?.grade === 'harmful') halts.push(harmful(label, pest, guided.note));
   if (situation.records.length > 0) sort(timingHalts(label, situation));
-  if (situation.rules.length > 0) sort(ruleCautions(label, situation.rules, situation.today));
+  if (situation.rules.length > 0)
+    sort(ruleCautions(label, situation.rules, situation.today, situation.purpose));
   if (situation.wishes.are.size > 0) sort(wishHalts(label, situation.wishes));
-  sort(beforeCautions(label, situation.pest.id, past));
+  sort(beforeCautions(label, pest?.id ?? '', past));
   if (label.form === 'dust') sort(dustCautions(label, situation.damp));
   // Of what is halted no amount is told.
   let amount =
@@ -205,8 +212,8 @@ const harmful = (label: CardInUse, pest: Candidate, note: string): Caution => ({
   facts: { label: label.name, pest: pest.name, note },
 });
 
-const targetOf = ({ use }: CardInUse, pest: Candidate): TargetOnLabel | null =>
-  use.targets.find((t) => t.pest === pest.id) ?? null;
+const targetOf = ({ use }: CardInUse, pest: Candidate | null): TargetOnLabel | null =>
+  use.targets.find((t) => t.pest === pest?.id) ?? null;
 
 export function situationOf(
   { label, containers }: EntryInUse,
@@ -220,6 +227,7 @@ export function situationOf(
     target,
     stage: s.stage,
     stages: s.stages,
+    stagesSeen: s.stagesSeen,
     hemisphere: s.hemisphere,
     surrounding: s.surrounding,
     licence: s.licence,

@@ -72,29 +72,35 @@ export interface EdgeMeasure {
   readonly up: Quantity;
   readonly out: Quantity;
   readonly wallAboveHard: boolean;
+  /** What is treated besides along eaves, windows and doors: so far, and so wide a band. */
+  readonly more?: readonly { readonly run: Quantity; readonly wide: Quantity }[];
 }
 
 /**
  * A band along edges: the area up the wall and out from it, as `measureBand`, and the running length besides. Where only cracks
- * are treated, up and out are 0 and there is no area. Refuses a run that is not above 0, and more hard ground than run.
+ * are treated, up and out are 0 and there is no area. Eaves, windows and doors add their own run and band. Refuses a run that is not above 0, and more hard ground than run.
  *
  * @example groundOfEdge({ run: 46 m, hard: 12 m, up: 0.6 m, out: 0.9 m }) // 34 × 1.5 = 51 m², 46 m of edge
  */
 export function groundOfEdge(
-  { run, hard, up, out, wallAboveHard }: EdgeMeasure,
+  { run, hard, up, out, wallAboveHard, more = [] }: EdgeMeasure,
   unit: 'm2' | 'ft2',
 ): Result<Ground, MeasureRefusal> {
   const soft = inBase(run) - inBase(hard);
   if (!(inBase(run) > 0) || soft < -1e-9)
     return refuse('area-not-positive', 'edge.run', { area: fromBase(soft, run.unit) });
-  const counted = { ...NOTHING_COUNTED, edgeM: inBase(run) };
-  if (!(up.value > 0) && !(out.value > 0)) return answer(flat(quantity(0, unit), counted));
+  const besides = more.reduce((sum, one) => sum + inBase(one.run), 0);
+  const besidesM2 = more.reduce((sum, one) => sum + inBase(one.run) * inBase(one.wide), 0);
+  const counted = { ...NOTHING_COUNTED, edgeM: inBase(run) + besides };
+  const withBesides = (area: Quantity): Quantity =>
+    besidesM2 > 0 ? quantity(area.value + valueIn(quantity(besidesM2, 'm2'), unit), unit) : area;
+  if (!(up.value > 0) && !(out.value > 0)) return answer(flat(withBesides(quantity(0, unit)), counted));
   const walls: WallInput['walls'] = [
     { length: quantity(Math.max(0, fromBase(soft, run.unit)), run.unit), edge: 'soil' },
     ...(hard.value > 0 ? [{ length: hard, edge: 'hard' } as const] : []),
   ];
   const band = measureBand({ walls, up, out, unit, wallAboveHard });
-  return 'refused' in band ? band : answer(flat(band.ok.area, counted));
+  return 'refused' in band ? band : answer(flat(withBesides(band.ok.area), counted));
 }
 
 /** Soil that is dug out, a void or a room, by its volume. Refuses one that is not above 0. */

@@ -10,6 +10,8 @@ export type CautionCode =
   // Choose
   | 'pest-not-on-label'
   | 'stage-not-on-label'
+  | 'stage-by-season'
+  | 'stages-left'
   | 'site-not-on-label'
   | 'out-of-season'
   | 'licence-needed'
@@ -37,6 +39,7 @@ export type CautionCode =
   | 'below-threshold'
   | 'banned-here'
   | 'local-care'
+  | 'purpose-not-allowed'
   | 'grade-weak'
   | 'harmful-here'
   | 'label-asks'

@@ -4,17 +4,18 @@ import { figuresOf } from './figures';
 import { outlineOf } from './outline';
 import { isPlace, type Plan } from './plan';
 import { treatableOf, type KeepOff } from './treatable';
-import { wallRuns } from './walls';
+import { bandAround, wallRuns, type BandLimits } from './walls';
 
 /**
  * What the chosen zones of a plan come to, in every measure that a label may use: the treatable area with its ends, the
- * number of places, the length of edges (walls of rooms; soil and hard stretches of buildings) and the volume of voids.
- * Unknown ids count for nothing.
+ * number of places, the length of edges (walls of rooms; soil and hard stretches of buildings) and the volume of voids. With a
+ * band, the area up and out along the chosen buildings comes to it, with the error of their walls. Unknown ids count for nothing.
  */
 export function measureOnPlan(
   plan: Plan,
   ids: readonly string[],
   keepOff: KeepOff,
+  band: BandLimits | null = null,
 ): PlanMeasured & { rings: Rings } {
   const chosen = plan.zones.filter((zone) => ids.includes(zone.id));
   // The walls of a building are treated, not the ground that it stands on.
@@ -34,6 +35,13 @@ export function measureOnPlan(
         .reduce((length, { from, to }) => length + to - from, 0)
     );
   }, 0);
+  const bands = band
+    ? chosen
+        .filter((zone) => zone.kind === 'building')
+        .map((zone) => ({ m2: bandAround(plan, zone, band).areaM2, e: zone.measured.errorPct / 100 }))
+    : [];
+  const along = (of: (one: (typeof bands)[number]) => number): number =>
+    bands.reduce((sum, one) => sum + of(one), 0);
   const volumeM3 = chosen.reduce(
     (sum, zone) => sum + (zone.kind === 'void' ? (figures.get(zone.id)?.volumeM3 ?? 0) : 0),
     0,
@@ -41,6 +49,9 @@ export function measureOnPlan(
   const waters = plan.zones.filter((zone) => zone.kind === 'water' && zone.layer === 'outside');
   return {
     ...treated,
+    areaM2: treated.areaM2 + along(({ m2 }) => m2),
+    lowM2: treated.lowM2 + along(({ m2, e }) => m2 * (1 - e)),
+    highM2: treated.highM2 + along(({ m2, e }) => m2 * (1 + e)),
     rings,
     ...{ places: chosen.filter(isPlace).length, edgeM, volumeM3 },
     waterGapM:

@@ -53,8 +53,15 @@ describe('whether it worked', () => {
     expect(result?.pct).toBeCloseTo((1 - (10 * 100) / (124 * 50)) * 100, 9);
   });
 
-  it('has no efficacy without insects before', () => {
-    expect(judgeRecheck({ ...input, before: [0, 0, 0, 0, 0] })).toBeNull();
+  it('goes by the threshold alone where nothing was counted before, and tells no share', () => {
+    const none = { ...input, before: [] };
+    expect(judgeRecheck(none)).toMatchObject({ verdict: 'done', pct: null, band: null, method: 'threshold' });
+    const many = { ...none, after: [30, 28, 33, 29, 31] };
+    expect(judgeRecheck(many)?.verdict).toBe('over-threshold');
+    expect(judgeRecheck({ ...many, today: day('2027-08-03') })?.verdict).toBe('wait');
+    expect(judgeRecheck({ ...none, after: [30, 2, 28, 1, 5] })?.verdict).toBe('count-more');
+    expect(judgeRecheck({ ...input, before: [0, 0, 0, 0, 0] })).toMatchObject({ pct: null, verdict: 'done' });
+    expect(judgeRecheck({ ...none, threshold: null })).toBeNull();
   });
 
   it('is due at the long end of the time to effect', () => {

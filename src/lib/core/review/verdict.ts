@@ -4,7 +4,8 @@ import { nextDate } from '../schedule';
 import { addDays, type CalendarDay, type Quantity } from '../units';
 import { reductionBand, efficacy, type EfficacyBand } from './efficacy';
 
-export type Verdict = 'wait' | 'done' | 'repeat' | 'not-yet-allowed' | 'change-approach' | 'count-more';
+export type Verdict =
+  'wait' | 'done' | 'repeat' | 'not-yet-allowed' | 'change-approach' | 'count-more' | 'over-threshold';
 
 export interface RecheckInput {
   readonly doneOn: CalendarDay;
@@ -25,9 +26,10 @@ export interface RecheckInput {
 
 export interface Recheck {
   readonly density: Density;
-  readonly method: 'reduction' | 'henderson-tilton';
-  readonly pct: number;
-  readonly band: EfficacyBand;
+  /** By the threshold alone where nothing was counted before: then no share of it is told. */
+  readonly method: 'reduction' | 'henderson-tilton' | 'threshold';
+  readonly pct: number | null;
+  readonly band: EfficacyBand | null;
   readonly verdict: Verdict;
   /** Where a repeat is due: the first day that the label allows; null where it allows none this season. */
   readonly repeatOn: CalendarDay | null;
@@ -47,7 +49,8 @@ export function recheckDue(doneOn: CalendarDay, use: UseInHand): CalendarDay {
 /**
  * Efficacy at the same spots (Henderson & Tilton where an untreated strip was counted) and what follows from it: wait
  * while the remedy is still working, done under the threshold, a repeat no sooner than the label allows, or another
- * approach. Null until there are counts before and after; a count of 0 before has no efficacy and gives null too.
+ * approach. Where nothing was counted before, as where something was prevented, or the count was 0, the threshold alone decides;
+ * null without one, and without a count after.
  */
 export function judgeRecheck(input: RecheckInput): Recheck | null {
   const { before, after, control, frame, use, doneOn, today } = input;
@@ -58,7 +61,9 @@ export function judgeRecheck(input: RecheckInput): Recheck | null {
   ];
   const scale = after.length > 0 ? before.length / after.length : 1;
   const band = reductionBand(sumBefore, sumAfter * scale);
-  if ('refused' in density || 'refused' in band) return null;
+  if ('refused' in density) return null;
+  if ('refused' in band)
+    return before.length === 0 || sumBefore === 0 ? byThreshold(input, density.ok) : null;
   const corrected = control
     ? efficacy({
         method: 'henderson-tilton',
@@ -79,6 +84,18 @@ export function judgeRecheck(input: RecheckInput): Recheck | null {
     band: band.ok,
     verdict: verdict === 'repeat' && today < addDays(doneOn, use.daysToEffect?.[0] ?? 0) ? 'wait' : verdict,
     repeatOn,
+  };
+}
+
+function byThreshold(input: RecheckInput, density: Density): Recheck | null {
+  const { threshold, today, doneOn, use } = input;
+  if (threshold === null) return null;
+  const level = againstThreshold(density, threshold);
+  const early = level === 'above' && today < recheckDue(doneOn, use);
+  const verdict = level === 'below' ? 'done' : level === 'cannot-tell' ? 'count-more' : 'over-threshold';
+  return {
+    ...{ density, method: 'threshold', pct: null, band: null },
+    ...{ verdict: early ? 'wait' : verdict, repeatOn: nextDate(input).day },
   };
 }
 

@@ -15,6 +15,8 @@ export type LocalRule =
     }
   | { readonly kind: 'water-buffer'; readonly metres: number; readonly note: string }
   | { readonly kind: 'wind'; readonly kmh: number; readonly note: string }
+  /** Treating ahead of any count, or as a matter of course, is not allowed here. */
+  | { readonly kind: 'purpose'; readonly purpose: 'prevent' | 'routine'; readonly note: string }
   /** Something to see to before the work, ticked with name and time. */
   | { readonly kind: 'caution'; readonly note: string };
 
@@ -52,8 +54,22 @@ export function underRules(label: CardInUse, rules: readonly LocalRule[]): CardI
 }
 
 /** Halts for what is not allowed here on that day, and Cares for what has to be seen to. */
-export function ruleCautions(label: CardInUse, rules: readonly LocalRule[], day: CalendarDay): Caution[] {
+export function ruleCautions(
+  label: CardInUse,
+  rules: readonly LocalRule[],
+  day: CalendarDay,
+  purpose: 'control' | 'prevent' | 'routine' = 'control',
+): Caution[] {
   return rules.flatMap((rule, i): Caution[] => {
+    if (rule.kind === 'purpose')
+      return rule.purpose === purpose
+        ? [
+            {
+              ...({ code: 'purpose-not-allowed', rank: 'halt', stop: 'look', settledBy: 'change' } as const),
+              ...{ clause: localClause(rule.note), facts: { purpose } },
+            },
+          ]
+        : [];
     if (rule.kind === 'caution')
       return [
         {

@@ -56,7 +56,12 @@ export function nameCautions(
   signs: readonly Sign[],
   named: Candidate | null,
   found: Readonly<Record<string, Finding>>,
-  when: { readonly month: number; readonly hemisphere: Hemisphere },
+  when: {
+    readonly month: number;
+    readonly hemisphere: Hemisphere;
+    /** Something is expected and not there yet: what nobody saw is not held against it. */
+    readonly expected?: boolean;
+  },
   /** Who asks, on which day the work is, and where. */
   work: {
     readonly licence: Licence | null;
@@ -65,9 +70,9 @@ export function nameCautions(
   } | null = null,
 ): Caution[] {
   // Before anything was looked at there is nothing but the season to go by, and nothing that could be planned.
-  const looked = named !== null || Object.keys(found).length > 0;
-  const possible = (looked ? ranking.ranked : [])
-    .filter(({ id, p }) => p > RULE_OUT_ABOVE || id === named?.id)
+  const looked = (named !== null && when.expected !== true) || Object.keys(found).length > 0;
+  const possible = ranking.ranked
+    .filter(({ id, p }) => (looked && p > RULE_OUT_ABOVE) || id === named?.id)
     .flatMap(({ id, p }) =>
       candidates
         .filter((c) => c.id === id && c.status !== 'pest')
@@ -133,12 +138,15 @@ const runOut = (lack: string, licence: Licence | null): Record<string, string> =
 
 export interface LabelSituation {
   readonly label: CardInUse;
-  readonly pest: Candidate;
+  /** null on a routine visit that names nothing. */
+  readonly pest: Candidate | null;
   /** The line of the label that is about this pest; null where it has none. */
   readonly target: TargetOnLabel | null;
   readonly stage: string | null;
-  /** All stages that the calendar expects, where none was found or chosen. */
+  /** All stages that are there: those found or to be prevented, else those that the calendar expects. */
   readonly stages?: readonly string[] | undefined;
+  /** Whether somebody found them, counted them or means to prevent them; the calendar alone halts nothing. */
+  readonly stagesSeen?: boolean | undefined;
   readonly hemisphere: Hemisphere;
   readonly surrounding: Surrounding;
   /** Of whoever asks; null without one, and in a household. */
@@ -200,23 +208,18 @@ export function labelCautions(situation: LabelSituation): Caution[] {
         facts: { label: label.name },
       }),
     );
-  if (!target)
-    found.push(
-      caution('pest-not-on-label', 'halt', 'choose', 'change', {
-        label,
-        at: 'pests',
-        facts: { pest: pest.name, label: label.name },
-      }),
-    );
-  else if (stage !== null && !(situation.stages ?? [stage]).some((one) => target.stages.includes(one)))
-    found.push(
-      caution('stage-not-on-label', 'halt', 'choose', 'change', {
-        label,
-        at: 'pests',
-        facts: { pest: pest.name, stage, label: label.name },
-      }),
-    );
-  else if (target.grade === 'weak' || target.grade === 'none')
+  if (!target) {
+    // A routine visit is against what the card names.
+    if (pest)
+      found.push(
+        caution('pest-not-on-label', 'halt', 'choose', 'change', {
+          label,
+          at: 'pests',
+          facts: { pest: pest.name, label: label.name },
+        }),
+      );
+  } else if (stage !== null) stageCautions(situation, target, stage, found);
+  if (target && (target.grade === 'weak' || target.grade === 'none'))
     found.push(
       caution('grade-weak', 'note', 'choose', 'change', { label, facts: { reason: target.reason } }),
     );
@@ -232,6 +235,47 @@ export function labelCautions(situation: LabelSituation): Caution[] {
   if (containers.length === 0)
     found.push(caution('not-on-shelf', 'note', 'choose', 'change', { label, facts: { label: label.name } }));
   return found;
+}
+
+/**
+ * Of the stages that are there, those on which the label works. A label that works on none of what was found or counted is no
+ * remedy; of what only the calendar expects, a Care at most. What it leaves alive is said with its stages.
+ */
+function stageCautions(
+  { label, pest, stages = [], stagesSeen = true }: LabelSituation,
+  target: TargetOnLabel,
+  stage: string,
+  found: Caution[],
+): void {
+  const present = stages.length > 0 ? stages : [stage];
+  let works = 0;
+  for (const one of present) if (target.stages.includes(one)) works += 1;
+  if (works === present.length) return;
+  const left = present.filter((one) => !target.stages.includes(one));
+  const facts = { pest: pest?.name ?? '', stage, label: label.name };
+  const named = (ids: readonly string[]): string =>
+    ids
+      .map((id) => pest?.stages.find((s) => s.id === id)?.name ?? id)
+      .join(', ')
+      .toLowerCase();
+  if (works === 0)
+    found.push(
+      stagesSeen
+        ? caution('stage-not-on-label', 'halt', 'choose', 'change', { label, at: 'pests', facts })
+        : caution('stage-by-season', 'care', 'choose', 'tick', {
+            label,
+            at: 'pests',
+            facts: { ...facts, stages: named(present), works: named(target.stages) },
+          }),
+    );
+  else if (stagesSeen)
+    found.push(
+      caution('stages-left', 'care', 'choose', 'tick', {
+        label,
+        at: 'pests',
+        facts: { ...facts, pestId: pest?.id ?? '', leaves: named(left), leftIds: left.join(',') },
+      }),
+    );
 }
 
 /** What the label asks of whoever puts it down: acts to tick before mixing and placing. */

@@ -18,12 +18,15 @@ export function worksUnder(
   ];
 }
 
+/** A visit that names nothing is work at the place alone. */
+const NOBODY = { status: 'pest', concerns: [] } as const;
+
 /** The category that a label names, else those that cover its work here. */
 export const licenceFor = (
   { more }: Pick<CardInUse, 'more'>,
-  pest: Pick<Candidate, 'status' | 'concerns'>,
+  pest: Pick<Candidate, 'status' | 'concerns'> | null,
   surrounding: Surrounding,
 ): readonly LicenceCategory[] =>
   more?.licenceCategory === undefined
-    ? worksUnder(pest, surrounding)
+    ? worksUnder(pest ?? NOBODY, surrounding)
     : [more.licenceCategory as LicenceCategory];

@@ -1,4 +1,4 @@
-import { TANK_BEFORE } from '../../core/case';
+import { EXPECTED_BECAUSE, PURPOSES, TANK_BEFORE } from '../../core/case';
 import { WISHES } from '../../core/choose';
 import { z } from 'zod';
 import { SURROUNDINGS, type Finding } from '../../core/identify';
@@ -41,6 +41,8 @@ const finding = z.union([z.boolean(), z.string().regex(/^[a-z-]{0,40}$/)]);
 const WRITTEN: Readonly<Record<string, Finding>> = { yes: true, no: false };
 
 export const lookBody = z.object({
+  purpose: z.enum(PURPOSES).default('control'),
+  because: orNothing(z.enum(EXPECTED_BECAUSE)).default(null),
   // What was looked at before places were asked for was a lawn.
   surrounding: z.enum(SURROUNDINGS).default('lawn'),
   where: neededText(120),
@@ -70,11 +72,18 @@ export const lookBody = z.object({
 const namesTicked = (value: unknown): unknown =>
   typeof value === 'object' && value !== null && !Array.isArray(value) ? Object.keys(value) : (value ?? []);
 
-export const nameBody = z.object({
-  candidate: z.string().min(1).max(60),
-  stage: orNothing(z.string().max(60)),
-  also: z.preprocess(namesTicked, z.array(z.string().max(60)).max(5)),
-}) satisfies z.ZodType<NameBody>;
+export const nameBody = z
+  .object({
+    // Nothing is named on a routine visit.
+    candidate: z.preprocess((value) => (value === 'none' ? '' : value), z.string().max(60)),
+    stage: orNothing(z.string().max(60)).default(null),
+    stages: z.preprocess(namesTicked, z.array(z.string().max(60)).max(12)),
+    also: z.preprocess(namesTicked, z.array(z.string().max(60)).max(5)),
+  })
+  .transform((name): NameBody => ({
+    ...name,
+    stage: name.stage !== null && name.stages.length === 0 ? name.stage : (name.stages[0] ?? null),
+  }));
 
 export const chooseBody = z.object({
   label: z.preprocess((value) => (value === 'nothing' ? null : value), z.string().min(1).max(80).nullable()),
@@ -119,12 +128,19 @@ const placesOfKind = z.preprocess(
     .min(1, 'needed')
     .max(40),
 );
+const edgeStretches = z.preprocess(
+  rowsWith('run'),
+  z
+    .array(z.object({ kind: z.preprocess((v) => v ?? '', plainText(60)), run: side, wide: optionalSide }))
+    .max(20),
+);
 export const measureBody = z
   .discriminatedUnion('how', [
     z.object({
       how: z.literal('tape'),
       unit: z.enum(['m', 'ft']),
       name: groundName,
+      waterOff: optionalSide,
       length: side,
       width: side,
       strip: z.preprocess((v) => (v === undefined || v === '' ? 0 : v), numeric(0, 500)),
@@ -134,38 +150,50 @@ export const measureBody = z
       how: z.literal('known'),
       unit: unitOfLength,
       name: groundName,
+      waterOff: optionalSide,
       known: z.object({
         area: amount(['m2', 'ft2', 'yd2', 'ha', 'acre'], 0.01, 1e7),
         errorPct: z.preprocess((v) => (v === undefined || v === '' ? 0 : v), numeric(0, 90)),
       }),
     }),
-    z.object({ how: z.literal('places'), unit: unitOfLength, name: groundName, places: placesOfKind }),
+    z.object({
+      how: z.literal('places'),
+      unit: unitOfLength,
+      name: groundName,
+      waterOff: optionalSide,
+      places: placesOfKind,
+    }),
     z.object({
       how: z.literal('edges'),
       unit: unitOfLength,
       name: groundName,
+      waterOff: optionalSide,
       edge: z.object({
         run: side,
         ...{ hard: optionalSide, up: optionalSide, out: optionalSide },
         wallAboveHard: ticked,
+        more: edgeStretches,
       }),
     }),
     z.object({
       how: z.literal('volume'),
       unit: unitOfLength,
       name: groundName,
+      waterOff: optionalSide,
       volume: amount(VOLUMES_OF_GROUND, 0.001, 1e6),
     }),
     z.object({
       how: z.literal('grid'),
       unit: unitOfLength,
       name: groundName,
+      waterOff: optionalSide,
       ...{ length: side, width: side },
       grid: z.object({ spacing: numeric(0.05, 500), pattern: z.enum(['inside', 'edge']).default('inside') }),
     }),
     z.object({
       how: z.literal('paces'),
       name: groundName,
+      waterOff: optionalSide,
       unit: z.enum(['m', 'ft']),
       paces: listed(numeric(1, 10_000), 2, 2),
       walked: numeric(1, 5000),
@@ -187,7 +215,8 @@ export const measureBody = z
               .min(1, 'needed')
               .max(300),
           ),
-          ...{ waterM: margin, hardM: margin, ediblesM: margin },
+          ...{ waterM: margin, hardM: margin, ediblesM: margin, upM: margin, outM: margin },
+          wallAboveHard: ticked,
           // Worked out from the plan: by the page while it is typed, and by the server again when it is saved.
           ...{ areaM2: worked, lowM2: worked, highM2: worked, keptOffM2: worked, lengthM: worked },
           ...{ widthM: worked, places: worked, edgeM: worked, volumeM3: worked },

@@ -294,7 +294,7 @@ function casesFrom(
     const drawn = plan ? planFromOrNull(plan) : null;
     const history: Record<string, number> = {};
     for (const other of named)
-      if (other.propertyId === property.id && other.caseId !== row.id)
+      if (other.propertyId === property.id && other.caseId !== row.id && other.candidate !== '')
         history[other.candidate] = (history[other.candidate] ?? 0) + 1;
     return [
       {

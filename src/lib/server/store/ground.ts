@@ -1,9 +1,12 @@
 import type { CaseFacts, MeasureBody, OnPlan } from '../../core/case';
-import { cellsOf, measureOnPlan, type KeepOff, type Plan } from '../../core/plan';
+import { cellsOf, measureOnPlan, type BandLimits, type KeepOff, type Plan } from '../../core/plan';
 import type { Rings } from '../../core/geometry';
 import { standing, type ApplicationRecord } from '../../core/record';
 
 export const keepOffOf = ({ waterM, hardM, ediblesM }: OnPlan): KeepOff => ({ waterM, hardM, ediblesM });
+
+const bandOf = ({ upM = 0, outM = 0, wallAboveHard = false }: OnPlan): BandLimits | null =>
+  upM > 0 || outM > 0 ? { upM, outM, wallAboveHard } : null;
 
 /** The zones and whatever they were cut from or joined of. */
 const lineageOf = (plan: Plan, ids: readonly string[]): string[] => [
@@ -17,7 +20,12 @@ export function groundOf(
   records: readonly ApplicationRecord[],
 ): CaseFacts['ground'] {
   if (!measure?.plan) return null;
-  const { rings, ...now } = measureOnPlan(plan ?? EMPTY, measure.plan.zones, keepOffOf(measure.plan));
+  const { rings, ...now } = measureOnPlan(
+    plan ?? EMPTY,
+    measure.plan.zones,
+    keepOffOf(measure.plan),
+    bandOf(measure.plan),
+  );
   const lineage = lineageOf(plan ?? EMPTY, measure.plan.zones);
   const all = standing(records);
   const placed = all.flatMap(({ id, ground }) => (ground ? [{ id, ...ground }] : []));
@@ -32,7 +40,7 @@ const EMPTY: Plan = { unit: 'm', anchor: null, north: 0, underlay: null, zones: 
 /** The answer of Measure with what the plan, and not the page, says that it comes to; null where nothing of it is left. */
 export function measuredOnPlan(plan: Plan, body: MeasureBody): MeasureBody | null {
   if (!body.plan) return body;
-  const { rings: _, ...now } = measureOnPlan(plan, body.plan.zones, keepOffOf(body.plan));
+  const { rings: _, ...now } = measureOnPlan(plan, body.plan.zones, keepOffOf(body.plan), bandOf(body.plan));
   const known = body.plan.zones.filter((id) => plan.zones.some((zone) => zone.id === id));
   if (known.length === 0 || (now.areaM2 <= 0 && now.places === 0 && now.edgeM <= 0 && now.volumeM3 <= 0))
     return null;

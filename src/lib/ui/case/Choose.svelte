@@ -2,6 +2,7 @@
   import { resolve } from '$app/paths';
   import { untrack } from 'svelte';
   import { treatReasons, WISHES, type Option } from '../../core/choose';
+  import { purposeOf } from '../../core/case';
   import { monthOf } from '../../core/units';
   import {
     cautionWords,
@@ -27,6 +28,7 @@
   const sheet = getSheet();
   const view = $derived(sheet.view);
   const start = untrack(() => sheet.facts.stops.choose);
+  const purpose = $derived(purposeOf(sheet.facts));
   const treat = $derived(
     view.named
       ? treatReasons(view.named, view.stage, {
@@ -53,7 +55,9 @@
     return [
       option.grade
         ? `${GRADE_WORDS[option.grade]}: ${show.prose(option.reason ?? '').toLowerCase()}`
-        : 'no evidence here',
+        : view.named
+          ? 'no evidence here'
+          : FAMILY_WORDS[option.label.family],
       ...(use.daysToEffect ? [`works in ${use.daysToEffect[0]}–${use.daysToEffect[1]} days`] : []),
       option.dose ? `${rate}, here ${quantityText(option.dose.product)}` : rate,
       cost(option),
@@ -62,7 +66,20 @@
 </script>
 
 <h2>Treat at all?</h2>
-{#if !view.named}
+{#if purpose === 'routine'}
+  <p class="soft">
+    A routine visit: against what each label names.
+    {view.named
+      ? ''
+      : 'Where nothing was found, the mildest way of keeping it so is to look, to seal and to clean.'}
+  </p>
+{:else if purpose === 'prevent' && view.named}
+  <p class="soft">
+    It is to be prevented, so no count is needed now.{view.threshold
+      ? ` At the re-check it is held against ${show.densityText(view.threshold.limit, view.threshold.basis)}.`
+      : ''}
+  </p>
+{:else if !view.named}
   <p class="soft">First a name: without one no threshold is known.</p>
 {:else if view.threshold}
   <p class="verdict">
@@ -82,7 +99,7 @@
   {:else if view.density}
     <ThresholdBar density={view.density} limit={view.threshold.limit} basis={view.threshold.basis} />
   {:else}<p class="soft">Count two spots or more at Look.</p>{/if}
-  {#if view.threshold && view.density}<Working name="threshold" />{/if}
+  {#if purpose === 'control' && view.threshold && view.density}<Working name="threshold" />{/if}
 {/if}
 {#if treat.length > 0}
   <ul class="treat">

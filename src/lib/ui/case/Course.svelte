@@ -1,7 +1,14 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { resolve } from '$app/paths';
-  import { courseView, letterOf, numberOf, type CourseRow, type TreatmentState } from '../../core/case';
+  import {
+    courseView,
+    letterOf,
+    numberOf,
+    purposeOf,
+    type CourseRow,
+    type TreatmentState,
+  } from '../../core/case';
   import { countWord, TREATMENT_STATE_WORDS, treatmentName, treatmentText } from '../../words';
   import { getMayChange } from '../parts/may';
   import { getShow } from '../parts/show';
@@ -79,7 +86,7 @@
     {/if}
   </section>
 {/if}
-{#if may() && sheet.view.named && (rows.length > 1 || sheet.facts.stops.choose)}
+{#if may() && (sheet.view.named || purposeOf(sheet.facts) === 'routine') && (rows.length > 1 || sheet.facts.stops.choose)}
   <div class="after">
     {#if rows.length > 1}
       <details>

@@ -4,7 +4,8 @@
   import { untrack } from 'svelte';
   import { SURROUNDINGS, usualFrame, type FieldTest, type Surrounding } from '../../core/identify';
   import { inBase } from '../../core/units';
-  import { unitText, SURROUNDING_WORDS } from '../../words';
+  import { EXPECTED_BECAUSE, PURPOSES, type Purpose } from '../../core/case';
+  import { BECAUSE_WORDS, PURPOSE_HINTS, PURPOSE_WORDS, SURROUNDING_WORDS, unitText } from '../../words';
   import { getShow } from '../parts/show';
   import Amount from '../parts/Amount.svelte';
   import Choice from '../parts/Choice.svelte';
@@ -29,6 +30,7 @@
   const sheet = getSheet();
   const { signs, tests } = untrack(() => sheet.facts);
   const start = untrack(() => sheet.facts.stops.look);
+  let purpose = $state<Purpose>(untrack(() => start?.purpose ?? 'control'));
   let surrounding = $state<Surrounding>(start?.surrounding ?? 'lawn');
   const fits = (test: FieldTest): boolean => test.places.includes(surrounding);
   let test = $state(untrack(() => tests.find((t) => t.id === start?.test) ?? tests.find(fits)));
@@ -81,6 +83,26 @@
   });
 </script>
 
+<div class="fields">
+  <Choice
+    label="Why"
+    name="purpose"
+    value={purpose}
+    items={PURPOSES.map((value) => ({ value, name: PURPOSE_WORDS[value] }))}
+    width="13rem"
+    onchange={(value) => (purpose = value as Purpose)}
+  />
+  {#if purpose === 'prevent'}
+    <Choice
+      label="It is expected because"
+      name="because"
+      value={start?.because ?? 'history'}
+      items={EXPECTED_BECAUSE.map((value) => ({ value, name: BECAUSE_WORDS[value] }))}
+      width="17rem"
+    />
+  {/if}
+  <p class="soft small why">{PURPOSE_HINTS[purpose]}</p>
+</div>
 <div class="fields">
   <Choice
     label="Place"
@@ -139,95 +161,122 @@
   {:else if start?.flowering}<input type="hidden" name="flowering" value="on" />{/if}
 </div>
 
-<div class="section-head">
-  <h2>What you see</h2>
-  <span class="soft small">most worth looking at next are marked ▸</span>
-</div>
-<div class="signs">
-  {#each shown as sign (sign.id)}
-    <SignRow {sign} found={start?.signs[sign.id]} worth={next.includes(sign.id)} drawn={sign.drawn} />
-  {/each}
-</div>
-{#each elsewhere as sign (sign.id)}
-  {@const was = start?.signs[sign.id]}
-  <input type="hidden" name="signs.{sign.id}" value={was === true ? 'yes' : was === false ? 'no' : was} />
-{/each}
-{#if !all && shown.length < here.length}
-  <button type="button" class="button button-plain" onclick={() => (all = true)}
-    >Show all {here.length} signs of this place</button
-  >
-{/if}
-<div class="fields length">
-  <Reading
-    label="Body length of one"
-    name="lengthMm"
-    measure="body"
-    value={start?.lengthMm ?? ''}
-    width="22rem"
-    hint="without feelers and tails; blank where none was caught"
-  />
-</div>
-
-<p class="small">
-  <a href={resolve('/cases/[number]/photos', { number: String(sheet.facts.number) })}
-    >Photographs of this case</a
-  >
-</p>
-
-<div class="section-head">
-  <h2>How many</h2>
-  <span class="soft small">{test ? `${test.count}, in each numbered spot` : ''}</span>
-</div>
-{#if test}
-  <div class="fields">
-    <Choice
-      label="Field test"
-      name="test"
-      value={test.id}
-      items={tests.filter((t) => fits(t) || t === test).map((t) => ({ value: t.id, name: t.name }))}
-      onchange={(id) => (test = tests.find((t) => t.id === id))}
-    />
-    {#key test.id}
-      {#if test.basis === 'm2' || test.basis === '100 m2'}
-        <Amount label="Frame" name="frame" value={frame.value} unit={frame.unit} units={test.units} />
-      {:else}
-        <NumberField label={FRAME_WORDS[test.basis]} name="frame.value" value={frame.value} width="8rem" />
-        <input type="hidden" name="frame.unit" value="count" />
-      {/if}
-    {/key}
+{#snippet seen()}
+  <div class="section-head">
+    <h2>What you see</h2>
+    <span class="soft small">most worth looking at next are marked ▸</span>
   </div>
-  <FieldTestGuide {test} frame={frameNow} />
-{/if}
-<fieldset class="counts">
-  <legend class="legend">Counted in each numbered spot</legend>
-  <div class="fields">
-    {#each Array.from({ length: spots }, (_, i) => i) as i (i)}
-      <NumberField label="Spot {i + 1}" name="counts.{i}" value={start?.counts[i] ?? ''} width="5.2rem" />
+  <div class="signs">
+    {#each shown as sign (sign.id)}
+      <SignRow {sign} found={start?.signs[sign.id]} worth={next.includes(sign.id)} drawn={sign.drawn} />
     {/each}
-    {#if spots < 20}<button type="button" class="button button-plain more" onclick={() => (spots += 1)}
-        >Add a spot</button
-      >{/if}
   </div>
-</fieldset>
-{#if density}
-  <p class="result" aria-live="polite">
-    <span class="figure big">{show.densityText(density.mean, basis)}</span>
-    <span class="soft"
-      >between {show.densityNumber(density.low, basis)} and {show.densityNumber(
-        density.high,
-        basis,
-      )}{basis === 'm2' && show.manner.units !== 'us'
-        ? `, ${show.numberText(density.mean * FT2)} per ${unitText('ft2')}`
-        : ''}, from {density.spots} spots</span
+  {#each elsewhere as sign (sign.id)}
+    {@const was = start?.signs[sign.id]}
+    <input type="hidden" name="signs.{sign.id}" value={was === true ? 'yes' : was === false ? 'no' : was} />
+  {/each}
+  {#if !all && shown.length < here.length}
+    <button type="button" class="button button-plain" onclick={() => (all = true)}
+      >Show all {here.length} signs of this place</button
+    >
+  {/if}
+  <div class="fields length">
+    <Reading
+      label="Body length of one"
+      name="lengthMm"
+      measure="body"
+      value={start?.lengthMm ?? ''}
+      width="22rem"
+      hint="without feelers and tails; blank where none was caught"
+    />
+  </div>
+
+  <p class="small">
+    <a href={resolve('/cases/[number]/photos', { number: String(sheet.facts.number) })}
+      >Photographs of this case</a
     >
   </p>
-  <Working name="density" />
+
+  <div class="section-head">
+    <h2>How many</h2>
+    <span class="soft small">{test ? `${test.count}, in each numbered spot` : ''}</span>
+  </div>
+  {#if test}
+    <div class="fields">
+      <Choice
+        label="Field test"
+        name="test"
+        value={test.id}
+        items={tests.filter((t) => fits(t) || t === test).map((t) => ({ value: t.id, name: t.name }))}
+        onchange={(id) => (test = tests.find((t) => t.id === id))}
+      />
+      {#key test.id}
+        {#if test.basis === 'm2' || test.basis === '100 m2'}
+          <Amount label="Frame" name="frame" value={frame.value} unit={frame.unit} units={test.units} />
+        {:else}
+          <NumberField label={FRAME_WORDS[test.basis]} name="frame.value" value={frame.value} width="8rem" />
+          <input type="hidden" name="frame.unit" value="count" />
+        {/if}
+      {/key}
+    </div>
+    <FieldTestGuide {test} frame={frameNow} />
+  {/if}
+  <fieldset class="counts">
+    <legend class="legend">Counted in each numbered spot</legend>
+    <div class="fields">
+      {#each Array.from({ length: spots }, (_, i) => i) as i (i)}
+        <NumberField label="Spot {i + 1}" name="counts.{i}" value={start?.counts[i] ?? ''} width="5.2rem" />
+      {/each}
+      {#if spots < 20}<button type="button" class="button button-plain more" onclick={() => (spots += 1)}
+          >Add a spot</button
+        >{/if}
+    </div>
+  </fieldset>
+  {#if density}
+    <p class="result" aria-live="polite">
+      <span class="figure big">{show.densityText(density.mean, basis)}</span>
+      <span class="soft"
+        >between {show.densityNumber(density.low, basis)} and {show.densityNumber(
+          density.high,
+          basis,
+        )}{basis === 'm2' && show.manner.units !== 'us'
+          ? `, ${show.numberText(density.mean * FT2)} per ${unitText('ft2')}`
+          : ''}, from {density.spots} spots</span
+      >
+    </p>
+    <Working name="density" />
+  {:else}
+    <p class="soft">Two counted spots or more give a density with its interval.</p>
+  {/if}
+{/snippet}
+{#if purpose === 'control'}
+  {@render seen()}
 {:else}
-  <p class="soft">Two counted spots or more give a density with its interval.</p>
+  <details class="seen" open={Object.keys(found).length > 0 || density !== null}>
+    <summary
+      >{purpose === 'prevent'
+        ? 'Something was seen or counted already'
+        : 'Something was found on the round'}</summary
+    >
+    {@render seen()}
+  </details>
 {/if}
 <div class="fields note"><Note label="Note" name="note" value={start?.note ?? ''} /></div>
 
 <style>
+  .why {
+    flex-basis: 100%;
+    margin: 0;
+  }
+  .seen {
+    margin-top: 1rem;
+    border-top: 1px solid var(--rule);
+    padding-top: 0.6rem;
+  }
+  .seen summary {
+    cursor: pointer;
+    min-height: 2.4rem;
+  }
   .flower {
     width: 100%;
   }

@@ -3,14 +3,16 @@
   import { WAYS, type Way } from '../../core/case';
   import { otherSide } from '../../core/ground';
   import { sameDimension, valueIn } from '../../core/units';
-  import { groundText, refusalSentence, WAY_WORDS, WAYS_FOR } from '../../words';
+  import { groundText, refusalSentence, WAY_WORDS, waysFor } from '../../words';
   import { getShow } from '../parts/show';
   import GroundPlan from '../drawings/GroundPlan.svelte';
   import Amount from '../parts/Amount.svelte';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
+  import MeasureEdges from './MeasureEdges.svelte';
   import MeasureParts from './MeasureParts.svelte';
   import MeasurePlaces from './MeasurePlaces.svelte';
+  import Tick from '../parts/Tick.svelte';
   import SharedUnit from '../parts/SharedUnit.svelte';
   import NumberField from '../parts/NumberField.svelte';
   import LengthField from '../parts/LengthField.svelte';
@@ -23,8 +25,20 @@
   /** Ways in which no length is typed. */
   const LENGTHLESS: readonly Way[] = ['places', 'known', 'volume', 'plan'];
   const LENGTHS = [
-    ...['length', 'width', 'strip', 'walked', 'edge.run', 'edge.hard', 'edge.up', 'edge.out', 'grid.spacing'],
+    ...[
+      'length',
+      'width',
+      'strip',
+      'walked',
+      'edge.run',
+      'waterOff',
+      'edge.hard',
+      'edge.up',
+      'edge.out',
+      'grid.spacing',
+    ],
     ...Array.from({ length: 20 }, (_, i) => [`parts.${i}.a`, `parts.${i}.b`]).flat(),
+    ...Array.from({ length: 20 }, (_, i) => [`edge.more.${i}.run`, `edge.more.${i}.wide`]).flat(),
   ];
 
   let { equipment }: StopProps = $props();
@@ -51,7 +65,7 @@
   const view = $derived(sheet.view);
   const start = untrack(() => sheet.facts.stops.measure);
   /** What the label reckons by comes first; without one the ground is told by its area. */
-  const fits = $derived(WAYS_FOR[view.measured ?? 'area']);
+  const fits = $derived(waysFor(view.measured, view.method));
   const others = $derived(WAYS.filter((way) => !fits.includes(way)));
   const noun = $derived(view.method?.noun ?? 'spot');
   let how = $state<Way>(start?.how ?? untrack(() => fits[0] ?? 'tape'));
@@ -183,11 +197,13 @@
       {unit}
       hint="there only cracks and joints"
     />
-    <label class="tick"
-      ><input type="checkbox" name="edge.wallAboveHard" checked={start?.edge?.wallAboveHard ?? false} /> the label
-      lets the wall above hard ground be treated</label
-    >
   </div>
+  <Tick
+    label="The label lets the wall above hard ground be treated"
+    name="edge.wallAboveHard"
+    checked={start?.edge?.wallAboveHard ?? false}
+  />
+  <MeasureEdges start={start?.edge?.more ?? []} {unit} />
 {:else if how === 'volume'}
   <div class="fields">
     <Amount
@@ -299,6 +315,15 @@
   <p class="soft">What it comes to stands here as soon as it is typed.</p>
 {/if}
 <div class="fields">
+  {#if how !== 'plan' && (sheet.facts.property.byWater || start?.waterOff)}
+    <NumberField
+      label="Open water lies off by"
+      name="waterOff"
+      value={was(start?.waterOff)}
+      {unit}
+      hint="from the nearest of what is treated; a strip left out counts as well"
+    />
+  {/if}
   <Field
     label="What this ground is called"
     name="name"

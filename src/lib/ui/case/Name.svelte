@@ -1,10 +1,10 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
   import { untrack } from 'svelte';
-  import { circumstancesOf } from '../../core/case';
+  import { circumstancesOf, purposeOf } from '../../core/case';
   import { stagesOf, SURE_FROM } from '../../core/identify';
   import { CONCERN_WORDS, percentText, STATUS_WORDS } from '../../words';
-  import Choice from '../parts/Choice.svelte';
+  import Tick from '../parts/Tick.svelte';
   import { getShow } from '../parts/show';
   import Beside from './Beside.svelte';
   import Weighed from './Weighed.svelte';
@@ -17,7 +17,14 @@
   const start = untrack(() => sheet.facts.stops.name);
   const candidateOf = (id: string) => sheet.facts.candidates.find((c) => c.id === id);
   const signOf = (id: string) => sheet.facts.signs.find((s) => s.id === id);
-  let picked = $state(untrack(() => start?.candidate ?? sheet.view.named?.id ?? ''));
+  const purpose = $derived(purposeOf(sheet.facts));
+  const NOBODY = 'none';
+  let picked = $state(
+    untrack(
+      () =>
+        (start?.candidate || sheet.view.named?.id) ?? (purposeOf(sheet.facts) === 'routine' ? NOBODY : ''),
+    ),
+  );
   let all = $state(false);
   let also = $state<readonly string[]>(untrack(() => start?.also ?? []));
   const shown = $derived(
@@ -35,19 +42,27 @@
   const nameOf = (id: string): string => (signOf(id)?.name ?? id).toLowerCase();
 </script>
 
-<p class="say">
-  {#if view.ranking.sure}
-    <span class="figure big">{leader?.name}, {percentText(lead?.p ?? 0)}</span>
-    <span class="soft">{leader?.scientific ?? ''}</span>
-  {:else}
-    <span class="figure big">Not sure yet</span>
-    <span class="soft"
-      >Likeliest: {leader?.name.toLowerCase()}, {percentText(lead?.p ?? 0)}; from {percentText(SURE_FROM)} it counts
-      as sure.
-      {#if view.ranking.next[0]}Most would be settled by: {nameOf(view.ranking.next[0].sign)}.{/if}</span
-    >
-  {/if}
-</p>
+{#if purpose !== 'control'}
+  <p class="soft">
+    {purpose === 'routine'
+      ? 'A routine visit needs no name: what it is against stands on the label. Where something was found on the round, name it here.'
+      : 'Which is it that is to be prevented? The shares go by season and history alone; you decide.'}
+  </p>
+{:else}
+  <p class="say">
+    {#if view.ranking.sure}
+      <span class="figure big">{leader?.name}, {percentText(lead?.p ?? 0)}</span>
+      <span class="soft">{leader?.scientific ?? ''}</span>
+    {:else}
+      <span class="figure big">Not sure yet</span>
+      <span class="soft"
+        >Likeliest: {leader?.name.toLowerCase()}, {percentText(lead?.p ?? 0)}; from {percentText(SURE_FROM)} it
+        counts as sure.
+        {#if view.ranking.next[0]}Most would be settled by: {nameOf(view.ranking.next[0].sign)}.{/if}</span
+      >
+    {/if}
+  </p>
+{/if}
 {#if view.density}
   <p class="counted">
     <span class="soft">Counted:</span>
@@ -68,8 +83,22 @@
 {/if}
 
 <fieldset>
-  <legend class="legend">Which one is it</legend>
+  <legend class="legend">{purpose === 'prevent' ? 'What is to be prevented' : 'Which one is it'}</legend>
   <ul class="rule-list">
+    {#if purpose === 'routine'}
+      <li>
+        <label class="row">
+          <input
+            type="radio"
+            name="candidate"
+            value={NOBODY}
+            checked={picked === NOBODY}
+            onchange={() => (picked = NOBODY)}
+          />
+          <span class="who figure">Nothing named: what the label is for</span>
+        </label>
+      </li>
+    {/if}
     {#each shown as entry (entry.id)}
       {@const candidate = candidateOf(entry.id)}
       {#if candidate}
@@ -104,13 +133,13 @@
 {#if !all}<button type="button" class="button button-plain" onclick={() => (all = true)}
     >Show all {view.ranking.ranked.length} candidates</button
   >{/if}
-<p class="soft small">
-  Not sure is a fine end: <a href={resolve('/cases/[number]/ask', { number: String(sheet.facts.number) })}
-    >a sheet to ask an expert</a
-  > has the counts and signs on it.
-</p>
+{#if purpose === 'control'}<p class="soft small">
+    Not sure is a fine end: <a href={resolve('/cases/[number]/ask', { number: String(sheet.facts.number) })}
+      >a sheet to ask an expert</a
+    > has the counts and signs on it.
+  </p>{/if}
 
-<Weighed id={weighed} />
+{#if weighed !== NOBODY}<Weighed id={weighed} />{/if}
 
 {#if chosen}
   <div class="picked">
@@ -124,19 +153,31 @@
   </div>
   {#if stages.length > 0}
     {#key picked}
-      <Choice
-        label="Life stage"
-        name="stage"
-        value={start?.candidate === picked && start.stage ? start.stage : (stages[0]?.stage.id ?? '')}
-        items={stages.map(({ stage, p }) => ({
-          value: stage.id,
-          name: `${stage.name}, ${show.bodyText(stage.lengthMm)}, ${percentText(p)}`,
-        }))}
-        width="22rem"
-        hint={when.lengthMm === null
-          ? 'By the season; a body length at Look would decide'
-          : 'By the season and the body length'}
-      />
+      <fieldset class="stages">
+        <legend class="legend">
+          {purpose === 'prevent'
+            ? 'Which stage is to be prevented'
+            : 'Life stages that were found or counted'}
+        </legend>
+        <div class="ticks">
+          {#each stages as { stage, p } (stage.id)}
+            <Tick
+              label="{stage.name}, {show.bodyText(stage.lengthMm)}, {percentText(p)}"
+              name="stages.{stage.id}"
+              checked={start?.candidate === picked &&
+                (start.stages && start.stages.length > 0
+                  ? start.stages.includes(stage.id)
+                  : start.stage === stage.id)}
+            />
+          {/each}
+        </div>
+        <p class="soft small">
+          {when.lengthMm === null
+            ? 'The shares go by the season; a body length at Look would tell more.'
+            : 'The shares go by the season and the body length.'}
+          {purpose === 'prevent' ? '' : 'With none ticked the calendar is taken, and halts nothing.'}
+        </p>
+      </fieldset>
     {/key}
   {/if}
   {#if view.named?.id === picked && view.unexplained.length > 0}

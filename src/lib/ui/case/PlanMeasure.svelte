@@ -38,8 +38,15 @@
       ediblesM: start?.ediblesM ?? 0,
     })),
   });
+  const buildings = $derived(
+    plan.zones.filter((zone) => zone.kind === 'building' && zones.includes(zone.id)),
+  );
+  let up = $state.raw(untrack(() => start?.upM ?? 0));
+  let out = $state.raw(untrack(() => start?.outM ?? 0));
+  let wallAboveHard = $state.raw(untrack(() => start?.wallAboveHard ?? false));
+  const band = $derived(up > 0 || out > 0 ? { upM: up, outM: out, wallAboveHard } : null);
   let root: HTMLElement;
-  const measured = $derived(measureOnPlan(plan, zones, keepOff));
+  const measured = $derived(measureOnPlan(plan, zones, keepOff, band));
   const layers = $derived([...new Set(plan.zones.map((zone) => zone.layer))]);
   const seen = $derived<Layer>(plan.zones.find((zone) => zones.includes(zone.id))?.layer ?? 'outside');
   const drawn = $derived(plan.zones.filter((zone) => zone.layer === seen));
@@ -132,6 +139,53 @@
         <input type="hidden" name="plan.{key}" value={keepOff[key]} />
       {/each}
     </div>
+  {/if}
+  {#if buildings.length > 0}
+    <div class="fields keeps">
+      <LengthField
+        label="Up the wall"
+        metres={up}
+        unit={show.manner.units === 'us' ? 'ft' : 'm'}
+        most={10}
+        width="12rem"
+        optional
+        live
+        onmetres={(m) => {
+          up = m ?? 0;
+          void tell();
+        }}
+      />
+      <LengthField
+        label="Out from it"
+        metres={out}
+        unit={show.manner.units === 'us' ? 'ft' : 'm'}
+        most={10}
+        width="12rem"
+        optional
+        live
+        onmetres={(m) => {
+          out = m ?? 0;
+          void tell();
+        }}
+      />
+      <label class="tick"
+        ><input
+          type="checkbox"
+          name="plan.wallAboveHard"
+          checked={wallAboveHard}
+          onchange={(event) => {
+            wallAboveHard = event.currentTarget.checked;
+            void tell();
+          }}
+        /> the label lets the wall above hard ground be treated</label
+      >
+    </div>
+    <input type="hidden" name="plan.upM" value={up} />
+    <input type="hidden" name="plan.outM" value={out} />
+    <p class="soft small">
+      As the label says; both empty for the running length of the walls alone. Hard ground, water and food
+      plants along the walls are taken off as they are drawn.
+    </p>
   {/if}
   {#each zones.length === 0 || plan.zones.length === 0 ? [] : WORKED as key (key)}<input
       type="hidden"

@@ -1,7 +1,8 @@
 <script lang="ts">
   import { untrack } from 'svelte';
+  import { assess, factsFor, letterOf, standingCourse } from '../../core/case';
   import { USUAL_DAYS } from '../../core/review';
-  import { verdictWords } from '../../words';
+  import { treatmentName, verdictWords } from '../../words';
   import { getShow } from '../parts/show';
   import ThresholdBar from '../drawings/ThresholdBar.svelte';
   import DateField from '../parts/DateField.svelte';
@@ -18,6 +19,16 @@
   const testName = $derived((sheet.facts.tests.find((t) => t.id === look?.test)?.name ?? '').toLowerCase());
   const look = $derived(sheet.facts.stops.look);
   const last = $derived(view.records[view.records.length - 1] ?? null);
+  const nothingBefore = $derived(look?.counts.every((count) => count === null) ?? true);
+  /** Treatments of the course that wait for what the count says. */
+  const waiting = $derived(
+    standingCourse(sheet.facts)
+      .filter(({ state }) => state === 'only-if')
+      .map((one) => ({ one, facts: factsFor(sheet.facts, one.number) }))
+      .flatMap(({ one, facts }) =>
+        facts ? [{ number: one.number, onlyIf: one.onlyIf, name: treatmentName(facts, assess(facts)) }] : [],
+      ),
+  );
   const verdict = $derived(
     view.recheck ? verdictWords(view.recheck.verdict, view.recheck.repeatOn, sheet.facts.today, show) : null,
   );
@@ -49,7 +60,9 @@
     The same spots and the same test: {testName}, frame {quantityText(look.frame)}, {look.where}.
   </p>
   <fieldset>
-    <legend class="legend">Counted now, beside what was counted before</legend>
+    <legend class="legend"
+      >{nothingBefore ? 'Counted now' : 'Counted now, beside what was counted before'}</legend
+    >
     <div class="fields">
       {#each look.counts as before, i (i)}
         <NumberField
@@ -57,7 +70,7 @@
           name="counts.{i}"
           value={start?.counts[i] ?? ''}
           width="6rem"
-          hint={before === null ? 'not read' : `before: ${before}`}
+          hint={before === null ? (nothingBefore ? '' : 'not read') : `before: ${before}`}
         />
       {/each}
     </div>
@@ -85,24 +98,46 @@
       <p>{verdict.text}</p>
     </section>
     <p class="result">
-      <span class="figure">{numberText(r.pct)} % fewer</span>
+      <span class="figure"
+        >{r.pct === null
+          ? show.densityText(r.density.mean, view.basis)
+          : `${numberText(r.pct)} % fewer`}</span
+      >
       <span class="soft"
-        >{r.method === 'henderson-tilton'
-          ? 'against the untreated strip (Henderson & Tilton)'
-          : 'than before'}; these counts can carry {numberText(Math.max(-999, r.band.low))} to {numberText(
-          r.band.high,
-        )} %</span
+        >{#if r.band === null}nothing was counted before: held against the threshold{:else}{r.method ===
+          'henderson-tilton'
+            ? 'against the untreated strip (Henderson & Tilton)'
+            : 'than before'}; these counts can carry {numberText(Math.max(-999, r.band.low))} to {numberText(
+            r.band.high,
+          )} %{/if}</span
       >
     </p>
-    <Working name="efficacy" />
+    {#if r.band}<Working name="efficacy" />{/if}
     {#if view.threshold}<ThresholdBar
         density={r.density}
         limit={view.threshold.limit}
         basis={view.threshold.basis}
       />{/if}
   {:else if start}
-    <p class="soft">There is no count before to compare with, or it was 0.</p>
+    <p class="soft">There is no count before to compare with, and no threshold to hold it against.</p>
   {/if}
+  {#each waiting as { number, onlyIf, name } (number)}
+    <p>
+      <span class="figure">{letterOf(sheet.facts, number)} {name}</span>
+      <span class="soft"
+        >waits{onlyIf ? `: ${onlyIf}` : ' for the count'}.
+        {view.recheck === null
+          ? 'The count here says whether.'
+          : view.recheck.verdict === 'done'
+            ? 'The count does not ask for it.'
+            : view.recheck.verdict === 'over-threshold' ||
+                view.recheck.verdict === 'repeat' ||
+                view.recheck.verdict === 'change-approach'
+              ? 'The count asks for it: plan it at Choose.'
+              : 'The count does not decide yet.'}</span
+      >
+    </p>
+  {/each}
   <div class="fields more"><Note label="Note" name="note" value={start?.note ?? ''} /></div>
 {:else}
   <p class="soft">There is no count from before. Look comes first.</p>

@@ -23,6 +23,7 @@
     { value: 'ban', name: 'an ingredient is banned' },
     { value: 'water-buffer', name: 'a buffer beside water' },
     { value: 'wind', name: 'a wind limit' },
+    { value: 'purpose', name: 'treating before a count' },
     { value: 'caution', name: 'something to see to' },
   ];
   const MONTHS = ['', '1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11', '12'].map((value) => ({
@@ -79,6 +80,18 @@
         />
       {:else if row.kind === 'wind'}
         <Reading label="At most" name="rules.{i}.kmh" measure="wind" value={text(row, 'kmh')} width="8rem" />
+      {/if}
+      {#if row.kind === 'purpose'}
+        <Choice
+          label="Not allowed"
+          name="rules.{i}.purpose"
+          items={[
+            { value: 'prevent', name: 'to prevent' },
+            { value: 'routine', name: 'as a routine' },
+          ]}
+          value={text(row, 'purpose') || 'prevent'}
+          width="10rem"
+        />
       {/if}
       {#if row.kind !== ''}
         <Field

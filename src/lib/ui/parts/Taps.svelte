@@ -5,8 +5,9 @@
     name: string;
     items: readonly { value: string; name: string }[];
     value: string;
+    onpick?: ((value: string) => void) | undefined;
   }
-  let { label, name, items, value }: Props = $props();
+  let { label, name, items, value, onpick }: Props = $props();
 </script>
 
 <fieldset>
@@ -14,9 +15,13 @@
   <div class="taps">
     {#each items as item (item.value)}
       <label
-        ><input type="radio" {name} value={item.value} defaultChecked={item.value === value} /><span
-          >{item.name}</span
-        ></label
+        ><input
+          type="radio"
+          {name}
+          value={item.value}
+          defaultChecked={item.value === value}
+          onchange={() => onpick?.(item.value)}
+        /><span>{item.name}</span></label
       >
     {/each}
   </div>

@@ -11,7 +11,7 @@ import { localDay } from '$lib/server/session/clock';
 import { loadCase, openCase } from '$lib/server/store/cases';
 import { findProperty, listProperties } from '$lib/server/store/properties';
 import { saveStop } from '$lib/server/store/stops';
-import { sightingTitle, SURROUNDING_WORDS } from '$lib/words';
+import { PURPOSE_WORDS, sightingTitle, SURROUNDING_WORDS } from '$lib/words';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
@@ -37,18 +37,22 @@ export const actions: Actions = {
     const wrong = (errors: { path: string; message: string }[]) =>
       fail(400, { errors, fields: Object.fromEntries([...fields].map(([k, v]) => [k, v.slice(0, 2000)])) });
     if (isRefused(form)) return wrong(sentencesOf(form.refused, fields));
-    const { propertyId, title, surrounding, kind, many } = form.ok;
+    const { propertyId, title, surrounding, purpose } = form.ok;
+    const [kind, many] = purpose === 'control' ? [form.ok.kind, form.ok.many] : [null, null];
     const number = await locals.inWorkspace(async (tx) => {
       const property = await findProperty(tx, propertyId);
       if (!property) return null;
       return once(tx, fields, 'case', async () => {
         const opened = await openCase(tx, {
           propertyId,
-          title: title || sightingTitle(kind ?? '', surrounding, many),
+          title:
+            title ||
+            (purpose === 'routine' ? PURPOSE_WORDS.routine : sightingTitle(kind ?? '', surrounding, many)),
           openedOn: localDay(locals.around.now, property.timeZone),
         });
-        if (opened !== null && surrounding !== null)
-          await beginLook(tx, opened, { surrounding, kind, many }, locals);
+        const place = surrounding ?? (purpose === 'control' ? null : USUAL_PLACE[purpose]);
+        if (opened !== null && place !== null)
+          await beginLook(tx, opened, { surrounding: place, kind, many, purpose }, locals);
         return opened;
       });
     });
@@ -57,17 +61,27 @@ export const actions: Actions = {
   },
 };
 
+/** Where nobody tapped a place. */
+const USUAL_PLACE = { prevent: 'lawn', routine: 'wall' } as const;
+
 /** The first look, as far as a few taps tell it. */
 async function beginLook(
   tx: Tx,
   number: number,
-  { surrounding, kind, many }: Pick<CaseForm, 'kind' | 'many'> & { surrounding: Surrounding },
+  {
+    surrounding,
+    kind,
+    many,
+    purpose,
+  }: Pick<CaseForm, 'kind' | 'many' | 'purpose'> & { surrounding: Surrounding },
   { around, who }: App.Locals,
 ): Promise<void> {
   const found = await loadCase(tx, number, around);
   const test = FIELD_TESTS.find((t) => t.places.includes(surrounding)) ?? FIELD_TESTS[0];
   if (!found || !test) return;
   const body = {
+    purpose,
+    because: null,
     surrounding,
     where: SURROUNDING_WORDS[surrounding],
     signs: {},

@@ -4,7 +4,9 @@
   import Choice from '$lib/ui/parts/Choice.svelte';
   import { SURROUNDINGS } from '$lib/core/identify';
   import Taps from '$lib/ui/parts/Taps.svelte';
-  import { MANY_WORDS, SEEN_WORDS, SURROUNDING_WORDS } from '$lib/words';
+  import { untrack } from 'svelte';
+  import { PURPOSES, type Purpose } from '$lib/core/case';
+  import { MANY_WORDS, PURPOSE_HINTS, PURPOSE_WORDS, SEEN_WORDS, SURROUNDING_WORDS } from '$lib/words';
   import Field from '$lib/ui/parts/Field.svelte';
   import { setErrors } from '$lib/ui/parts/errors';
   import type { PageProps } from './$types';
@@ -13,12 +15,28 @@
   const was = (name: string): string => (form?.fields as Record<string, string> | undefined)?.[name] ?? '';
   const items = (words: Readonly<Record<string, string>>) =>
     Object.entries(words).map(([value, name]) => ({ value, name }));
+  let purpose = $state<string>(untrack(() => was('purpose') || 'control'));
+  const HEADS: Record<Purpose, string> = {
+    control: 'What did you see?',
+    prevent: 'What is to be prevented?',
+    routine: 'What is gone round?',
+  };
+  const TITLES: Record<Purpose, string> = {
+    control: 'What is wrong',
+    prevent: 'What is to be prevented',
+    routine: 'What is done',
+  };
+  const TITLE_HINTS: Record<Purpose, string> = {
+    control: 'such as: brown patches along the path; blank takes what was tapped',
+    prevent: 'such as: grubs in the front lawn',
+    routine: 'such as: round the house, spring; blank: routine visit',
+  };
   setErrors((path) => form?.errors?.find((e) => e.path === path)?.message);
 </script>
 
-<svelte:head><title>What did you see? · Nimsy</title></svelte:head>
+<svelte:head><title>A new case · Nimsy</title></svelte:head>
 <div class="page">
-  <h1>What did you see?</h1>
+  <h1>{HEADS[purpose as Purpose]}</h1>
   {#if data.properties.length === 0}
     <p>A case belongs to a place. <a href={resolve('/properties/new')}>Add the property first.</a></p>
   {:else}
@@ -31,21 +49,33 @@
     >
       <input type="hidden" name="sendKey" value={data.sendKey} />
       <p class="soft">A few taps will do; the signs and counts come next.</p>
+      <div class="why">
+        <Taps
+          label="Why"
+          name="purpose"
+          value={purpose}
+          items={PURPOSES.map((value) => ({ value, name: PURPOSE_WORDS[value] }))}
+          onpick={(value) => (purpose = value)}
+        />
+        <p class="soft small">{PURPOSE_HINTS[purpose as Purpose]}</p>
+      </div>
       <Taps
         label="Where"
         name="surrounding"
         value={was('surrounding') || (data.seen?.surrounding ?? '')}
         items={SURROUNDINGS.map((value) => ({ value, name: SURROUNDING_WORDS[value] }))}
       />
-      <Taps label="What" name="kind" value={was('kind')} items={items(SEEN_WORDS)} />
-      <Taps label="How many" name="many" value={was('many')} items={items(MANY_WORDS)} />
+      {#if purpose === 'control'}
+        <Taps label="What" name="kind" value={was('kind')} items={items(SEEN_WORDS)} />
+        <Taps label="How many" name="many" value={was('many')} items={items(MANY_WORDS)} />
+      {/if}
       <div class="fields">
         <Field
-          label="What is wrong"
+          label={TITLES[purpose as Purpose]}
           name="title"
           value={was('title') || (data.seen ? `Perhaps: ${data.seen.name.toLowerCase()}` : '')}
           width="26rem"
-          hint="such as: brown patches along the path; blank takes what was tapped"
+          hint={TITLE_HINTS[purpose as Purpose]}
         />
         <Choice
           label="Property"
