@@ -55,3 +55,8 @@ export function parsePremises(fields: Fields): Result<Premises['answers']> {
     ? { ok: Object.fromEntries(Object.entries(form.ok).filter(([, answer]) => answer !== null)) }
     : form;
 }
+
+const groundForm = z.object({ name: neededText(60), off: ticked });
+/** A ground of a property that is named, or whose name is taken off. */
+export const parseGround = (fields: Fields): Result<z.output<typeof groundForm>> =>
+  read(groundForm, treeOf(fields));

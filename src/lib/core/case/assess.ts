@@ -94,7 +94,10 @@ function workOut(facts: CaseFacts): CaseView {
   const name = nameOf(facts, ranking);
   const threshold = thresholdIn(facts, name.named, density);
   const { lawn, refused: lawnRefused } = groundOf(facts.stops.measure, facts.ground);
-  const ground = onGround(facts.records, facts.ground?.cells ?? null, lawn?.area ?? null);
+  const ground = onGround(facts.records, facts.ground?.cells ?? null, lawn?.area ?? null, {
+    known: facts.property.grounds ?? [],
+    name: facts.stops.measure?.name,
+  });
   const situation = chooseSituation(facts, name, lawn, ground);
   const readable = shelfInHand(facts, name);
   // A round goes to no nest that nobody found.
@@ -132,7 +135,7 @@ function workOut(facts: CaseFacts): CaseView {
     (record) => record.caseNumber === facts.number && (record.treatment ?? 1) === numberOf(facts),
   );
   const records = all.filter((record) => (record.go ?? 1) === goOf(facts));
-  const review = reviewOf(facts, shelf, chosen, threshold?.limit ?? null, lawn);
+  const review = reviewOf(facts, shelf, chosen, { threshold: threshold?.limit ?? null, lawn, ground });
   const families = name.named ? familyRows(facts.guide[name.named.id] ?? null, options) : [];
   const partial = {
     density,
@@ -477,8 +480,7 @@ function reviewOf(
   facts: CaseFacts,
   shelf: readonly EntryInUse[],
   chosen: EntryInUse | null,
-  threshold: number | null,
-  lawn: Ground | null,
+  { threshold, lawn, ground }: { threshold: number | null; lawn: Ground | null; ground: OnGround },
 ): Pick<CaseView, 'recheckDue' | 'recheck' | 'nextAllowed'> {
   const own = standing(facts.records).filter((record) => record.caseNumber === facts.number);
   const last = own.reduce<(typeof own)[number] | null>(
@@ -487,7 +489,7 @@ function reviewOf(
   );
   const label = shelf.find((entry) => entry.label.id === last?.label.id)?.label ?? chosen?.label;
   if (!last || !label) return { recheckDue: null, recheck: null, nextAllowed: null };
-  const applications = applicationsOf(facts.records, label.id, label.use.rate.unit);
+  const applications = applicationsOf(ground.touching, label.id, label.use.rate.unit);
   const { look, recheck } = facts.stops;
   const again = yearOfCap(label, lawn, last);
   return {

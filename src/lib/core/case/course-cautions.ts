@@ -1,3 +1,4 @@
+import { mayOverlap } from '../premises';
 import { capOf, type Caution, type CardInUse } from '../labels';
 import { standing } from '../record';
 import { daysBetween, inYearOf, isAbove, sameDimension, valueIn, type CalendarDay } from '../units';
@@ -11,9 +12,14 @@ interface Other {
   readonly number: number;
   readonly letter: string;
   readonly label: CardInUse;
+  /** What its ground is called. */
+  readonly name: string | undefined;
   readonly day: CalendarDay | null;
   readonly view: CaseView;
 }
+
+const overlaps = ({ property, stops, today }: CaseFacts, name: string | undefined, day = today): boolean =>
+  mayOverlap(property.grounds ?? [], stops.measure?.name, name, day);
 
 const plannedDay = (facts: CaseFacts): CalendarDay | null =>
   facts.stops.when ? dayOfHour(facts.stops.when.hour) : null;
@@ -41,14 +47,17 @@ export function courseCautions(
       {
         ...{ number: one.number, letter: letterOf(facts, one.number) },
         ...{ label: seen.label, day: plannedDay(theirs), view: seen },
+        name: theirs.stops.measure?.name,
       },
     ];
   });
+  // What the label holds to one ground is not held against another that the property knows by its name.
+  const here = others.filter(({ name }) => overlaps(facts, name));
   return [
     ...others.flatMap((other) => apart(label, other)),
-    ...others.flatMap((other) => tooSoon(label, plannedDay(facts), other)),
-    ...overYear(label, view, others),
-    ...tooMany(label, facts, others),
+    ...here.flatMap((other) => tooSoon(label, plannedDay(facts), other)),
+    ...overYear(label, view, here),
+    ...tooMany(label, facts, here),
   ];
 }
 
@@ -136,7 +145,10 @@ function tooMany(label: CardInUse, facts: CaseFacts, others: readonly Other[]): 
   const same = others.filter((other) => other.label.id === label.id);
   if (most === null || same.length === 0) return [];
   const lately = standing(facts.records).filter(
-    (record) => record.label.id === label.id && inYearOf(record.doneOn, dayOfWork(facts), 'rolling'),
+    (record) =>
+      record.label.id === label.id &&
+      overlaps(facts, record.ground?.name, record.doneOn) &&
+      inYearOf(record.doneOn, dayOfWork(facts), 'rolling'),
   ).length;
   const all = lately + 1 + same.length;
   if (all <= most) return [];

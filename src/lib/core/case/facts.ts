@@ -1,5 +1,5 @@
 import type { CarryOver } from '../dose';
-import type { Licence, Premises } from '../premises';
+import type { Licence, NamedGround, Premises } from '../premises';
 import type {
   Candidate,
   FieldTest,
@@ -257,6 +257,8 @@ export interface CaseFacts {
     readonly history: Readonly<Record<string, number>>;
     /** What was asked of the place and its people. */
     readonly premises: Premises;
+    /** Its grounds that are known by their names; absent for none. */
+    readonly grounds?: readonly NamedGround[];
   };
   /** Which treatment of the case these are the facts of, and which of its goes; absent for the first. */
   readonly treatment?: number;

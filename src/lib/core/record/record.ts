@@ -40,6 +40,8 @@ export interface ApplicationRecord {
   readonly ground?: {
     readonly zones: readonly string[];
     readonly footprint: readonly (readonly (readonly [x: number, y: number])[])[] | null;
+    /** What the ground was called; absent where it had no name. */
+    readonly name?: string;
   } | null;
   /** In what it lay outside its label or plan, as it was told when it was logged; absent in records of earlier versions. */
   readonly outside?: readonly Outside[];

@@ -1,4 +1,4 @@
-import type { Premises } from '../../core/premises';
+import type { NamedGround, Premises } from '../../core/premises';
 import { sql } from 'drizzle-orm';
 import {
   bigint,
@@ -56,6 +56,8 @@ export const properties = pgTable(
     /** What was asked of the place and its people, and on which day last. */
     premises: jsonb('premises').$type<Premises['answers']>().notNull().default({}),
     premisesAskedOn: date('premises_asked_on', { mode: 'string' }),
+    /** Its grounds by name, each since when it is known to lie apart from the others. */
+    grounds: jsonb('grounds').$type<readonly NamedGround[]>().notNull().default([]),
     revision: integer('revision').notNull().default(1),
   },
   (t) => [

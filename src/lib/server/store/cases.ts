@@ -380,6 +380,7 @@ function factsOf(known: {
         answers: { ...property.premises, ...drawnOn(known.plan) },
         askedOn: property.premisesAskedOn as CalendarDay | null,
       },
+      ...(property.grounds.length > 0 ? { grounds: property.grounds } : {}),
     },
     ...courseFrom(known),
     records: known.records,

@@ -28,12 +28,15 @@ export function groundOf(
   );
   const lineage = lineageOf(plan ?? EMPTY, measure.plan.zones);
   const all = standing(records);
-  const placed = all.flatMap(({ id, ground }) => (ground ? [{ id, ...ground }] : []));
-  // What was logged before there was a plan may lie anywhere.
-  const anywhere = all.filter(({ ground }) => !ground).map(({ id }) => id);
+  const placed = all.flatMap(({ id, ground }) => (isPlaced(ground) ? [{ id, ...ground }] : []));
+  // What was logged before there was a plan, or on a ground that has a name alone, may lie anywhere.
+  const anywhere = all.filter(({ ground }) => !isPlaced(ground)).map(({ id }) => id);
   const cells = cellsOf(rings, lineage, placed).map((cell) => [...cell.records, ...anywhere]);
   return { cells, now, rings: rounded(rings) };
 }
+
+const isPlaced = (ground: ApplicationRecord['ground']): ground is NonNullable<ApplicationRecord['ground']> =>
+  !!ground && (ground.zones.length > 0 || ground.footprint !== null);
 
 const EMPTY: Plan = { unit: 'm', anchor: null, north: 0, underlay: null, zones: [], marks: [] };
 

@@ -1,5 +1,5 @@
 import { and, asc, eq, sql } from 'drizzle-orm';
-import type { Premises } from '../../core/premises';
+import { groundCalled, sameGround, type NamedGround, type Premises } from '../../core/premises';
 import type { CalendarDay } from '../../core/units';
 import { isId, type PropertyForm } from '../../forms';
 import type { Tx } from '../db/client';
@@ -101,4 +101,24 @@ export async function saveAsked(
     )
     .returning({ id: properties.id });
   return saved.length === 1;
+}
+
+/** Grounds of one property at most: a deed has fewer. */
+export const MOST_GROUNDS = 60;
+
+/** Names a ground of a property, or takes a name off it again; false where it is there already, or there are too many. */
+export async function nameGround(tx: Tx, id: string, ground: NamedGround, on: boolean): Promise<boolean> {
+  const [row] = await tx
+    .select({ grounds: properties.grounds })
+    .from(properties)
+    .where(and(eq(properties.workspaceId, tx.workspaceId), eq(properties.id, id)))
+    .for('update');
+  const before = row?.grounds ?? [];
+  if (on && (groundCalled(before, ground.name) !== null || before.length >= MOST_GROUNDS)) return false;
+  const grounds = on ? [...before, ground] : before.filter(({ name }) => !sameGround(name, ground.name));
+  await tx
+    .update(properties)
+    .set({ grounds })
+    .where(and(eq(properties.workspaceId, tx.workspaceId), eq(properties.id, id)));
+  return true;
 }

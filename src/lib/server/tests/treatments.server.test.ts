@@ -202,3 +202,78 @@ describe('one kitchen, several treatments', () => {
     expect(new Set(told?.stops.map(({ treatment = 1 }) => treatment))).toEqual(new Set([1, 2, 3, 4]));
   });
 });
+
+/** Round the guest house: 34 m of soil by 1.5 m and 20 m of eaves by 0.3 m are 57 m²; 4 l over 100 m², 2.5 ml in each. */
+describe('a routine visit without an insect', () => {
+  let boss: Visitor;
+  let propertyId = '';
+  const opened: number[] = [];
+  const open = async (name: string): Promise<number> => {
+    const answer = await boss.post('/cases/new', { purpose: 'routine', title: '', propertyId });
+    const number = Number(/\/cases\/(\d+)/.exec(answer.location)?.[1]);
+    opened.push(number);
+    const save = async (stop: string, fields: Record<string, string>): Promise<void> => {
+      const { status, text } = await boss.post(`/cases/${number}/${stop}?/save`, { ...fields, then: 'next' });
+      expect(status, `${stop}: ${plain(text).match(/Not saved yet.{0,300}/)?.[0]}`).toBe(303);
+    };
+    await save('choose', { label: 'gillfold-perimeter', reason: '' });
+    await save('measure', {
+      ...{ how: 'edges', unit: 'm', name, waterOff: '25', 'edge.run': '46', 'edge.hard': '12' },
+      ...{ 'edge.up': '0.6', 'edge.out': '0.9', 'edge.more.0.kind': 'eaves' },
+      ...{ 'edge.more.0.run': '20', 'edge.more.0.wide': '0.3' },
+    });
+    return number;
+  };
+  const page = async (path: string): Promise<string> => plain((await boss.get(`/cases/${path}`)).text);
+  beforeAll(async () => {
+    boss = await asAccount(base, 'owner');
+    const { text } = await boss.get('/cases/new');
+    propertyId = /<option value="([0-9a-f-]{36})"[^>]*>\s*Lantern Bay/.exec(text)?.[1] ?? '';
+  });
+
+  it('has amounts for its walls, asks for bloom and water, and names nothing', async () => {
+    const number = await open('house walls');
+    expect(await page(`${number}/measure`)).toMatch(/66 m of edge, 57 m²/);
+    const mix = await page(`${number}/mix`);
+    expect(mix).toContain('Add 5.7 ml of Gillfold Perimeter Concentrate');
+    expect(mix).toContain('2.28 l of mix');
+    expect(mix).toContain('Look for flowers right before the start');
+    expect(mix).toContain('8 m from the water');
+    expect(await page(`${number}/name`)).toContain('Nothing named: what the label is for');
+    expect(await page(`${number}/recheck`)).not.toContain('NaN');
+  });
+
+  it('is logged without a name, and its ground is known again only once the property knows it', async () => {
+    const [number = 0] = opened;
+    const { text } = await boss.get(`/cases/${number}/log`);
+    const logged = await boss.post(`/cases/${number}/log?/log`, {
+      ...{ requestKey: /name="requestKey" value="([^"]+)"/.exec(text)?.[1] ?? '' },
+      ...{ doneOn: '2027-09-15', startedAt: '07:00', endedAt: '07:40', corrects: '', note: '', lot: '' },
+      ...{ 'product.value': '5.7', 'product.unit': 'ml', 'area.value': '57', 'area.unit': 'm2' },
+      ...{ windKmh: '6', tempC: '15', person: 'R. Hallow', licence: '' },
+    });
+    expect(logged.status, plain(logged.text).slice(0, 400)).toBe(303);
+    const [row] = await rowsOf<{ pest: string; name: string }>(
+      owner.db,
+      sql`select body->>'pest' as pest, body->'ground'->>'name' as name from records
+        where workspace_id = ${FIRM} and body->>'caseNumber' = ${String(number)} order by logged_order desc limit 1`,
+    );
+    expect(row).toEqual({ pest: '', name: 'house walls' });
+    // Another wall of the same house: until both have a name there, it counts as the same, 21 days apart.
+    const shed = await open('shed');
+    expect(await page(`${shed}/measure`)).toContain('does not know it by that name yet');
+    expect(await page(`${shed}/mix`)).toMatch(/Halt · No sooner than/);
+    for (const name of ['house walls', 'shed'])
+      expect((await boss.post(`/properties/${propertyId}?/ground`, { name })).status).toBe(200);
+    expect(await page(`${shed}/mix`)).toContain('Add 5.7 ml');
+    expect(await page(`${shed}/measure`)).toContain('Known since');
+    const again = await open('House  Walls');
+    expect(await page(`${again}/mix`)).toMatch(/Halt · No sooner than/);
+    // Twice the same name is no second ground.
+    expect((await boss.post(`/properties/${propertyId}?/ground`, { name: 'Shed' })).status).toBe(400);
+    expect((await boss.post(`/properties/${propertyId}?/ground`, { name: 'shed', off: 'on' })).status).toBe(
+      200,
+    );
+    expect(await page(`${shed}/mix`)).toMatch(/Halt · No sooner than/);
+  });
+});

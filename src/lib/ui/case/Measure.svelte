@@ -1,6 +1,9 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { WAYS, type Way } from '../../core/case';
+  import { resolve } from '$app/paths';
+  import { page } from '$app/state';
+  import { groundCalled } from '../../core/premises';
   import { otherSide } from '../../core/ground';
   import { sameDimension, valueIn } from '../../core/units';
   import { groundText, refusalSentence, WAY_WORDS, waysFor } from '../../words';
@@ -80,6 +83,8 @@
     return area && sameDimension(area, { unit: 'm2' }) ? valueIn(area, 'm2') : null;
   });
   const other = $derived(otherSide(covers ?? load ?? 0, side ?? 0));
+  const grounds = $derived(sheet.facts.property.grounds ?? []);
+  const called = $derived(sheet.facts.stops.measure?.name ?? '');
   const was = (value: number | undefined): number | '' => (value === undefined || value === 0 ? '' : value);
 </script>
 
@@ -330,8 +335,28 @@
     value={start?.name ?? ''}
     width="16rem"
     hint="“front lawn”: so that it is known again"
+    list="grounds-known"
   />
 </div>
+<datalist id="grounds-known"
+  >{#each grounds as { name } (name)}<option value={name}></option>{/each}</datalist
+>
+{#if called}
+  {@const known = groundCalled(grounds, called)}
+  <p class="soft small" aria-live="polite">
+    {#if known}
+      Known since {show.dayText(known.since, sheet.facts.today)}: intervals and the year’s most hold for it
+      alone.
+    {:else}
+      This property does not know it by that name yet: all that was treated here counts as lying on it.
+      <a
+        href="{resolve('/properties/[id]', { id: String(page.data.propertyId) })}?ground={encodeURIComponent(
+          called,
+        )}#grounds">It lies apart from the others</a
+      >
+    {/if}
+  </p>
+{/if}
 
 <style>
   .walkers {

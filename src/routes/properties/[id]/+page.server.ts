@@ -1,9 +1,10 @@
 import { error } from '@sveltejs/kit';
 import { pageOfCases } from '$lib/server/store/cases';
-import { isId, parsePremises, parseProperty, revisionIn } from '$lib/forms';
+import { isId, parseGround, parsePremises, parseProperty, revisionIn } from '$lib/forms';
 import { readForm, wrongField } from '$lib/server/session/answer';
 import { findCustomer, listCustomers } from '$lib/server/store/customers';
-import { changeProperty, findProperty, saveAsked } from '$lib/server/store/properties';
+import { changeProperty, findProperty, nameGround, saveAsked } from '$lib/server/store/properties';
+import { localDay } from '$lib/server/session/clock';
 import { pageOfRecords } from '$lib/server/store/records';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -27,6 +28,7 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
       cases: cases.rows,
       records: records.rows.map(({ record }) => record),
       older: records.next,
+      ground: url.searchParams.get('ground')?.slice(0, 60) ?? '',
       customer: customers.find((c) => c.id === property.customerId) ?? null,
       customers: customers.map(({ id, name }) => ({ id, name })),
       zones: Intl.supportedValuesOf('timeZone'),
@@ -68,6 +70,26 @@ export const actions: Actions = {
     });
     if (done === 'missing') error(404, 'There is no such property.');
     if (done === 'changed') return wrongField(409, '', CHANGED, form.fields);
+    return { saved: true, errors: [], fields: {} };
+  },
+
+  ground: async ({ locals, params, request }) => {
+    if (!isId(params.id)) error(404, 'There is no such property.');
+    const form = await readForm(request, parseGround);
+    if (!form.valid) return form.answer;
+    const { name, off } = form.data;
+    const done = await locals.inWorkspace(async (tx) => {
+      const property = await findProperty(tx, params.id);
+      if (!property) return 'missing';
+      const ground = {
+        ...{ name, by: locals.who.person.name },
+        since: localDay(locals.around.now, property.timeZone),
+      };
+      return (await nameGround(tx, params.id, ground, !off)) ? 'saved' : 'there';
+    });
+    if (done === 'missing') error(404, 'There is no such property.');
+    if (done === 'there')
+      return wrongField(400, 'name', 'It has a ground of that name, or too many of them.', form.fields);
     return { saved: true, errors: [], fields: {} };
   },
 };

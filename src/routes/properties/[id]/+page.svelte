@@ -1,5 +1,6 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
+  import Grounds from '$lib/ui/office/Grounds.svelte';
   import PremisesAsked from '$lib/ui/office/PremisesAsked.svelte';
   import PropertyFields from '$lib/ui/office/PropertyFields.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
@@ -57,6 +58,7 @@
     revision={p.revision}
     open={(form?.errors.length ?? 0) > 0 && form?.form?.id === '?/asked'}
   />
+  <Grounds grounds={p.grounds} proposed={data.ground} today={data.today} />
   <h2 class="section-head">Cases</h2>
   <ul class="rule-list">
     {#each data.cases as c (c.number)}

@@ -60,6 +60,10 @@ export const contentShape = z.strictObject({
         customerId: id.nullable(),
         premises: z.partialRecord(z.enum(PREMISES_KEYS), z.enum(['yes', 'no'])).optional(),
         premisesAskedOn: day.nullable().optional(),
+        grounds: z
+          .array(z.strictObject({ name: z.string().min(1).max(60), since: day, by: short }))
+          .max(60)
+          .optional(),
       }),
     )
     .max(100_000),

@@ -1,3 +1,4 @@
+import type { CalendarDay } from '../../../core/units';
 import { upgraded } from '../../../catalog';
 import { randomUUID } from 'node:crypto';
 import type { Plan } from '../../../core/plan';
@@ -98,6 +99,7 @@ export async function importWhole(
         workspaceId,
         id: anew(row.id),
         customerId: row.customerId === null ? null : anew(row.customerId),
+        grounds: (row.grounds ?? []).map((ground) => ({ ...ground, since: ground.since as CalendarDay })),
       })),
     ),
   );

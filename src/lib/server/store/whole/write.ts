@@ -137,10 +137,13 @@ export async function contentOf(tx: Tx): Promise<Whole> {
     name: workspace.name,
     settings: readSettings(workspace.settings),
     customers: customers.map(({ workspaceId: _w, revision: _r, ...row }) => row),
-    properties: properties.map(({ workspaceId: _w, revision: _r, premises, premisesAskedOn, ...row }) => ({
-      ...row,
-      ...(premisesAskedOn === null ? {} : { premises, premisesAskedOn }),
-    })),
+    properties: properties.map(
+      ({ workspaceId: _w, revision: _r, premises, premisesAskedOn, grounds, ...row }) => ({
+        ...row,
+        ...(premisesAskedOn === null ? {} : { premises, premisesAskedOn }),
+        ...(grounds.length === 0 ? {} : { grounds }),
+      }),
+    ),
     cases: cases.map(({ id, workspaceId: _w, ...row }) => {
       const back = takenBackOf(id).map(tickOf);
       const course = treatmentsOf(id).map(({ number, state, onlyIf, go, addedAt, addedBy }) => ({

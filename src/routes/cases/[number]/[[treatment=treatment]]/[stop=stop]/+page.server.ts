@@ -11,6 +11,7 @@ import {
   type MeasureBody,
 } from '$lib/core/case';
 import { STOPS } from '$lib/core/labels';
+import type { ApplicationRecord } from '$lib/core/record';
 import { dueKey } from '$lib/core/schedule';
 import { isRefused, type Refusal } from '$lib/core/result';
 import {
@@ -301,16 +302,23 @@ async function log(
         view.dose && view.lawn
           ? { product: view.dose.product, area: doneOf(view.lawn, view.measured) }
           : null,
-      ...(facts.stops.measure?.plan
-        ? {
-            ground: footprintOf((await planOf(tx, loaded.property.id)).plan, facts.stops.measure.plan),
-          }
-        : {}),
+      ...(await groundLaidOn(tx, loaded)),
       ...(outside.length > 0 ? { outside } : {}),
       ...(facts.stops.choose?.reason ? { chosenBecause: facts.stops.choose.reason } : {}),
     },
   );
   return otherwise(appended);
+}
+
+/** Where an entry lies: on the zones of the plan, on the ground that has a name, or not known. */
+async function groundLaidOn(
+  tx: Tx,
+  { facts, property }: LoadedCase,
+): Promise<Pick<ApplicationRecord, 'ground'>> {
+  const { plan, name } = facts.stops.measure ?? {};
+  if (!plan && !name) return {};
+  const at = plan ? footprintOf((await planOf(tx, property.id)).plan, plan) : { zones: [], footprint: null };
+  return { ground: { ...at, ...(name ? { name } : {}) } };
 }
 
 /** A correction stays with what it corrects. */
