@@ -279,6 +279,12 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
           : 'The strip is out of the area. Start only with the wind off the water or along it.',
         'Strip marked on the ground',
       );
+    case 'passes-over-most':
+      return words(
+        'Two passes at half the rate would be too much',
+        `As the lanes lie, they would lay down ${show.rateText(Number(facts.would), t('unit') as Unit, { value: Number(facts.per), unit: t('perUnit') as Unit })}; the label’s most is ${show.rateText(Number(facts.most), t('unit') as Unit, { value: Number(facts.per), unit: t('perUnit') as Unit })}. Take fewer lanes or less overlap at Place, or set the gate so that ${show.quantityText({ value: Number(facts.metre), unit: t('metreUnit') as Unit })} come out over each metre of walk.`,
+        'The gate is set so, and weighed',
+      );
     case 'soil-out-of-range':
       return words(
         'Soil out of range',
@@ -477,6 +483,7 @@ const TICKED: Readonly<Partial<Record<Caution['code'], string>>> = {
   'active-not-countable': 'the year’s ingredient counted by hand',
   'stage-by-season': 'the stage that it works on is there',
   'stages-left': 'stages that it leaves alive known',
+  'passes-over-most': 'gate set by what comes out over each metre',
   'below-threshold': 'treated under the threshold, for a reason',
   'local-care': 'local rule seen to',
   'area-error-over-rate': 'the area accepted as measured',

@@ -34,6 +34,7 @@ import { dayOfWork } from './day-of-work';
 import { purposeOf, type CaseFacts } from './facts';
 import { groundOf } from './ground-of';
 import { lotInUse } from './lot-in-use';
+import { passesOver, perMetreOf } from './passes';
 import { pointsOf } from './points-of';
 import { trailOf } from './trail';
 import type { CaseView } from './view';
@@ -116,8 +117,15 @@ function workOut(facts: CaseFacts): CaseView {
   const mixed = mixOf(facts, chosen, lawn, ground);
   const method = chosen ? methodOf(chosen.label, chosen.label.use) : null;
   const { lanes, crossed } = lanesOf(facts, lawn, method);
+  const perMetre = perMetreOf(mixed.dose, lanes, crossed);
+  const passes = passesOver(lanes, crossed, lawn, {
+    swathM: facts.stops.place?.swathM ?? 0,
+    rate: mixed.dose?.actualRate ?? 0,
+  });
   const cautions = cautionsOf({
     facts,
+    passes,
+    perMetre,
     ranking,
     named: name.named,
     situation,
@@ -170,7 +178,8 @@ function workOut(facts: CaseFacts): CaseView {
             mixed.dose.loads.map(({ covers }) => covers.value),
           )
         : [],
-    perMetre: perMetreOf(mixed.dose, lanes, crossed),
+    perMetre,
+    passes,
     minutesOnLawn: lanes
       ? Math.ceil(
           (lanes.pathLength + (crossed?.pathLength ?? 0)) / WALK_M_PER_MIN +
@@ -438,17 +447,6 @@ function lanesOf(
 
 /** Ways of placing that go over the ground lane by lane. */
 const LANED: ReadonlySet<Placing> = new Set(['lanes', 'crossed']);
-
-/**
- * What must come out over each metre of walk, so that all passes as they lie put down what was measured out: lanes lie closer
- * than the swath where their number was rounded up.
- */
-function perMetreOf(answer: DoseAnswer | null, lanes: Lanes | null, crossed: Lanes | null): Quantity | null {
-  const walked = (lanes?.sprayedLength ?? 0) + (crossed?.sprayedLength ?? 0);
-  if (!answer || walked <= 0) return null;
-  const { value, unit } = answer.finished ?? answer.product;
-  return quantity(value / walked, unit);
-}
 
 function allowanceOf(
   answer: DoseAnswer | null,

@@ -22,9 +22,10 @@ import {
 } from '../safety';
 import type { JudgedHours } from '../schedule';
 import type { Ground } from '../ground';
-import { daysBetween, monthOf } from '../units';
+import { daysBetween, monthOf, type Quantity } from '../units';
 import { dayOfWork } from './day-of-work';
 import { purposeOf, type CaseFacts } from './facts';
+import { passCautions, type Passes } from './passes';
 import { partnerCautions } from './partner';
 import type { CaseView, SettledCaution } from './view';
 
@@ -42,6 +43,8 @@ export function cautionsOf(known: {
   rate: number | null;
   hours: JudgedHours | null;
   threshold: CaseView['threshold'];
+  passes: Passes | null;
+  perMetre: Quantity | null;
 }): SettledCaution[] {
   const { facts, ranking, named, situation, chosen, lawn, rate, hours, threshold } = known;
   const purpose = purposeOf(facts);
@@ -81,6 +84,7 @@ export function cautionsOf(known: {
     found.push(...hourCautions(facts, chosen, hours), ...planCautions(facts));
     found.push(...tankCautions(facts, chosen), ...lotCautions(facts, chosen));
     if (facts.stops.mix) found.push(...partnerCautions(facts.stops.mix, chosen.label, known.options));
+    found.push(...passCautions(chosen.label, known.passes, known.perMetre));
     if (lawn && known.dose && rate !== null)
       found.push(
         ...doseCautions(chosen.label, known.dose, lawn, rate),

@@ -5,6 +5,7 @@ import type { Caution, CardInUse, Stop } from '../labels';
 import type { Lanes, PlaceOnTheWay } from '../place';
 import type { ApplicationRecord } from '../record';
 import type { Measured, MethodRow } from '../method';
+import type { Passes } from './passes';
 import type { Points } from './points-of';
 import type { Refusal } from '../result';
 import type { Recheck } from '../review';
@@ -96,6 +97,8 @@ export interface CaseView {
   readonly refills: readonly PlaceOnTheWay[];
   /** What must come out over each metre of all passes as they lie: of the mix, or of the product where there is none. */
   readonly perMetre: Quantity | null;
+  /** Crossed passes as their lanes really lie; null where there are none. */
+  readonly passes: Passes | null;
   readonly minutesOnLawn: number | null;
   /** The season's allowance of this label here, where it has a cap. */
   readonly allowance: { readonly allowed: Quantity; readonly used: Quantity; readonly now: Quantity } | null;

@@ -74,6 +74,7 @@ export type CautionCode =
   | 'course-too-soon'
   | 'course-over-year'
   | 'course-too-many'
+  | 'passes-over-most'
   | 'product-exceeds-mix'
   | 'nematodes-too-few'
   | 'flowering-turf'

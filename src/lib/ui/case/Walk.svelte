@@ -36,15 +36,8 @@
     flow && speed && swathM !== null && use.carrier ? laidDown(flow, speed, swathM, use.carrier) : null,
   );
   const passes = $derived(tool?.kind === 'spreader' ? (tool.proven['weighed-pass'] ?? null) : null);
-  /** How often the passes as they lie go over the ground: twice, and more where lanes lie closer than the swath. */
-  const times = $derived.by(() => {
-    const { lanes, crossed, lawn } = sheet.view;
-    const ground = lawn ? valueIn(lawn.area, 'm2') : 0;
-    if (!lanes || !crossed || swathM === null || ground <= 0) return 2;
-    return ((lanes.sprayedLength + crossed.sprayedLength) * swathM) / ground;
-  });
-  /** What would go down with half the rate in each pass, whatever the lanes. */
-  const unless = $derived((sheet.view.dose?.actualRate ?? 0) * (times / 2));
+  const crossing = $derived(sheet.view.passes);
+  const times = $derived(crossing?.times ?? 2);
   const spread = $derived(
     passes && sheet.view.dose
       ? crossedGate(passes, { ...use.rate, value: sheet.view.dose.actualRate }, times)
@@ -120,11 +113,11 @@
       <p class:off={spread.setting === null || spread.setting.beyond}>
         {#if spread.setting}
           <span class="figure">Gate at {gate(spread.setting.setting)} for each of two passes.</span>
-          {#if times > 2.02}The lanes lie closer than the swath: with half the rate in each pass {show.rateText(
-              unless,
+          {#if crossing && times > 2.02}The lanes lie closer than the swath: with half the rate in each pass {show.rateText(
+              crossing.atHalf,
               use.rate.unit,
               use.rate.per,
-            )} would go down{unless > use.rate.max ? ', more than the label allows' : ''}.{/if}
+            )} would go down{crossing.atHalf > use.rate.max ? ', more than the label allows' : ''}.{/if}
           That should deliver {show.quantityText(spread.half.amount)} per {show.perText(spread.half.per)}; by
           the weighed passes between {gate(spread.setting.low)} and {gate(spread.setting.high)} ({tool.name}, {age(
             passes,
