@@ -282,7 +282,7 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
     case 'passes-over-most':
       return words(
         'Two passes at half the rate would be too much',
-        `As the lanes lie, they would lay down ${show.rateText(Number(facts.would), t('unit') as Unit, { value: Number(facts.per), unit: t('perUnit') as Unit })}; the label’s most is ${show.rateText(Number(facts.most), t('unit') as Unit, { value: Number(facts.per), unit: t('perUnit') as Unit })}. Take fewer lanes or less overlap at Place, or set the gate so that ${show.quantityText({ value: Number(facts.metre), unit: t('metreUnit') as Unit })} come out over each metre of walk.`,
+        `As the lanes lie, they would lay down ${n('would')} ${unitText(t('unit') as Unit)} where the label’s most is ${n('most')}. Take fewer lanes or less overlap at Place, or set the gate so that ${show.quantityText({ value: 10 * Number(facts.metre), unit: t('metreUnit') as Unit })} come out over every ${show.lengthText(10)} of walk.`,
         'The gate is set so, and weighed',
       );
     case 'soil-out-of-range':

@@ -182,8 +182,6 @@ const CAUTION_FACTS: Caution['facts'] = {
     group: '3A',
     leaves: 'eggs',
     would: 1.2,
-    per: 100,
-    perUnit: 'm2',
     metre: 12.5,
     metreUnit: 'g',
     works: 'small',

@@ -49,7 +49,6 @@ export function passCautions(
       clause: clauses.rate ?? null,
       facts: {
         ...{ would: passes.atHalf, most: use.rate.max, unit: use.rate.unit },
-        ...{ per: use.rate.per.value, perUnit: use.rate.per.unit },
         ...{ metre: perMetre.value, metreUnit: perMetre.unit },
       },
     },
