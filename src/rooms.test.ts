@@ -20,7 +20,7 @@ const CORE: Record<string, readonly string[]> = {
   dose: ['labels', 'calibrate'],
   bench: ['calibrate', 'dose'],
   place: ['geometry', 'ground', 'labels', 'calibrate', 'dose'],
-  record: ['identify', 'ground', 'weather', 'labels', 'calibrate', 'dose', 'place'],
+  record: ['premises', 'identify', 'ground', 'weather', 'labels', 'calibrate', 'dose', 'place'],
   stock: ['labels', 'record'],
   safety: ['premises', 'identify', 'ground', 'weather', 'labels', 'dose', 'place', 'record'],
   schedule: ['method', 'identify', 'ground', 'weather', 'labels', 'calibrate', 'dose', 'record', 'safety'],

@@ -6,6 +6,7 @@ import cinderfoldBait from './labels/cinderfold-bait.json';
 import dewfoldSlug from './labels/dewfold-slug.json';
 import drainfoldFoam from './labels/drainfold-foam.json';
 import duskfoldSheet from './labels/duskfold-sheet.json';
+import fenriggSweep from './labels/fenrigg-sweep.json';
 import ferncoteGel from './labels/ferncote-gel.json';
 import flintholmMineral from './labels/flintholm-mineral.json';
 import gillfoldPerimeter from './labels/gillfold-perimeter.json';
@@ -39,6 +40,7 @@ export const WRITTEN_LABELS: readonly unknown[] = [
   dewfoldSlug,
   drainfoldFoam,
   duskfoldSheet,
+  fenriggSweep,
   ferncoteGel,
   flintholmMineral,
   gillfoldPerimeter,

@@ -514,9 +514,10 @@ function putUse(
   });
   put(`${at}.least`, use.rate?.min);
   put(`${at}.most`, use.rate?.max);
-  put(`${at}.rateUnit`, use.rate?.unit);
-  put(`${at}.basis`, use.rate?.basis);
-  putAmount(`${at}.per`, use.rate?.per);
+  // Where no rate is stated its fields stand as they do in an empty form.
+  put(`${at}.rateUnit`, use.rate?.unit ?? 'g');
+  put(`${at}.basis`, use.rate?.basis ?? 'target');
+  putAmount(`${at}.per`, use.rate?.per ?? { value: 1, unit: 'count' });
   putAmount(`${at}.mix`, use.carrier?.amount);
   putAmount(`${at}.mixPer`, use.carrier?.per);
   use.steps.forEach((step, k) => {

@@ -279,6 +279,12 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
           : 'The strip is out of the area. Start only with the wind off the water or along it.',
         'Strip marked on the ground',
       );
+    case 'amount-not-weighed':
+      return words(
+        'Weigh it before and after',
+        `${t('label')} has a most for a year and no rate in numbers: what nobody weighed is not known to that most. Weigh the container before and after, and log the difference.`,
+        'Weighed',
+      );
     case 'passes-over-most':
       return words(
         'Two passes at half the rate would be too much',
@@ -484,6 +490,7 @@ const TICKED: Readonly<Partial<Record<Caution['code'], string>>> = {
   'stage-by-season': 'the stage that it works on is there',
   'stages-left': 'stages that it leaves alive known',
   'passes-over-most': 'gate set by what comes out over each metre',
+  'amount-not-weighed': 'container weighed before and after',
   'below-threshold': 'treated under the threshold, for a reason',
   'local-care': 'local rule seen to',
   'area-error-over-rate': 'the area accepted as measured',

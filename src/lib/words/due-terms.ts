@@ -1,3 +1,4 @@
+import type { Nights } from '../core/case';
 import type { Due } from '../core/schedule';
 import type { CalendarDay } from '../core/units';
 import type { Show } from './show';
@@ -40,3 +41,30 @@ export const dueBy = ({ day, clock }: Due, today: CalendarDay, show: Show): stri
   const on = day === today ? 'today' : show.dayText(day, today);
   return clock === null ? on : `${clock} ${on}`;
 };
+
+/** The nights under a sheet so far, and whether another follows. */
+export function nightsWords(
+  { nights, verdict }: Nights,
+  show: Show,
+): { readonly title: string; readonly text: string } {
+  const counts = nights
+    .map(({ count }) => (count === null ? 'not counted' : show.numberText(count)))
+    .join(', then ');
+  const text = `${nights.length === 1 ? 'One night' : `${show.numberText(nights.length)} nights`}: ${counts}.`;
+  switch (verdict) {
+    case 'count-first':
+      return { title: 'Count what is under it first.', text };
+    case 'again':
+      return {
+        title: nights.length === 1 ? 'Again tomorrow night.' : 'The count still falls: again tomorrow night.',
+        text,
+      };
+    case 'stop':
+      return {
+        title: 'Stop: the count no longer falls.',
+        text: `${text} Another remedy does more from here on.`,
+      };
+    case 'none-left':
+      return { title: 'None left: done.', text };
+  }
+}

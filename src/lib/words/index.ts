@@ -109,5 +109,5 @@ export {
   waysFor,
 } from './method-terms';
 export { TREATMENT_STATE_WORDS, treatmentName, treatmentText } from './course-terms';
-export { dueBy, dueWords } from './due-terms';
+export { dueBy, dueWords, nightsWords } from './due-terms';
 export { stopPath } from './stop-path';

@@ -95,6 +95,7 @@ function mixText(facts: CaseFacts, view: CaseView, show: Show): string {
   if (view.nothing) return 'nothing to mix';
   const halt = view.records.length === 0 ? view.halts[0] : undefined;
   if (halt) return `Halt: ${cautionWords(halt.caution, show).title}`;
+  if (view.label?.use.instruction) return 'by its instruction';
   if (!view.dose) return view.label ? 'needs the area' : 'needs a remedy';
   const loads = view.dose.loads.length;
   const amount = show.quantityText(view.dose.product);

@@ -34,6 +34,7 @@ import { dayOfWork } from './day-of-work';
 import { purposeOf, type CaseFacts } from './facts';
 import { groundOf } from './ground-of';
 import { lotInUse } from './lot-in-use';
+import { nightsOf } from './nights';
 import { passesOver, perMetreOf } from './passes';
 import { pointsOf } from './points-of';
 import { trailOf } from './trail';
@@ -82,7 +83,10 @@ function inCourse(facts: CaseFacts): CaseView {
     }),
   ];
   const halts = cautions.filter((c) => c.caution.rank === 'halt' && c.settled === null);
-  const trail = trailOf(facts, halts, { records: view.records.length, nothing: view.nothing });
+  const trail = trailOf(facts, halts, {
+    ...{ records: view.records.length, nothing: view.nothing },
+    unmixed: view.label?.use.instruction != null,
+  });
   return { ...view, cautions, halts, trail, nextStop: nextOf(trail) };
 }
 
@@ -189,12 +193,22 @@ function workOut(facts: CaseFacts): CaseView {
     allowance: allowanceOf(mixed.dose, chosen, mixed.used),
     records,
     dues: duesOf(facts, records, chosen, method),
+    nights:
+      method?.progress === 'nights'
+        ? nightsOf(
+            all.filter(({ label }) => label.id === chosen?.label.id),
+            facts.settled,
+          )
+        : null,
     earlierGoes: all.filter((record) => !records.includes(record)),
     ...review,
     cautions,
     halts,
   };
-  const trail = trailOf(facts, halts, { records: records.length, nothing });
+  const trail = trailOf(facts, halts, {
+    ...{ records: records.length, nothing },
+    unmixed: chosen?.label.use.instruction != null,
+  });
   return {
     ...partial,
     trail,
@@ -346,9 +360,11 @@ function stagesThere(
 
 function hoursOf(facts: CaseFacts, chosen: EntryInUse | null): JudgedHours | null {
   if (!chosen || !facts.forecast) return null;
+  const { hours, weather } = methodOf(chosen.label, chosen.label.use);
   return judgeHours(chosen.label.use, facts.forecast, {
     avoidTowards: facts.property.avoidTowards,
-    jobHours: 2,
+    hours,
+    jobHours: weather && hours === 'night' ? 1 : 2,
     indoors: isIndoors(facts.stops.look?.surrounding ?? 'lawn'),
   });
 }
@@ -390,6 +406,8 @@ function mixOf(
 ): { dose: DoseAnswer | null; refused: readonly Refusal[]; rate: number | null; used: number } {
   if (!chosen || !lawn) return { dose: null, refused: [], rate: null, used: 0 };
   const { use, id } = chosen.label;
+  // By its instruction: nothing is reckoned, and what was used is weighed or counted at Log.
+  if (use.instruction !== null) return { dose: null, refused: [], rate: null, used: 0 };
   if (use.rate.basis === 'mix' && !use.carrier)
     return { dose: null, refused: [invalid('make', 'needed')], rate: null, used: 0 };
   const mix = facts.stops.mix;

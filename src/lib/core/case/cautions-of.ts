@@ -84,6 +84,7 @@ export function cautionsOf(known: {
     found.push(...hourCautions(facts, chosen, hours), ...planCautions(facts));
     found.push(...tankCautions(facts, chosen), ...lotCautions(facts, chosen));
     if (facts.stops.mix) found.push(...partnerCautions(facts.stops.mix, chosen.label, known.options));
+    found.push(...unweighedCautions(chosen));
     found.push(...passCautions(chosen.label, known.passes, known.perMetre));
     if (lawn && known.dose && rate !== null)
       found.push(
@@ -111,6 +112,17 @@ export function cautionsOf(known: {
     const key = cautionKey(caution);
     return { caution, key, settled: caution.settledBy === 'tick' ? (facts.settled[key] ?? null) : null };
   });
+}
+
+/** What a label caps by amount and lets be used without one is not known to the cap unless somebody weighs it. */
+function unweighedCautions({ label }: EntryInUse): Caution[] {
+  if (label.use.instruction === null || (label.use.cap === null && !label.use.alsoCap)) return [];
+  return [
+    {
+      ...{ code: 'amount-not-weighed', rank: 'care', stop: 'log', settledBy: 'tick' },
+      ...{ clause: label.clauses.yearly ?? null, facts: { label: label.name } },
+    },
+  ];
 }
 
 /** What of the shelf works on the stages that a card leaves alive. */

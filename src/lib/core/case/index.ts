@@ -47,4 +47,5 @@ export {
 export type { Treatment, TreatmentState, TreatmentStop } from './course';
 export { courseAgenda, nextIn, type TreatmentAgenda } from './course-agenda';
 export { doneOf } from './done-of';
+export { countIn, type Night, type Nights, type NightsVerdict } from './nights';
 export { courseView, type CourseRow, type CourseView } from './course-view';

@@ -35,7 +35,12 @@ export function outsideOf(
     void found.push({ code, facts: more });
 
   const { rate } = use;
-  if (rate.basis === 'target' && sameDimension(done.product, rate) && sameDimension(done.area, rate.per)) {
+  if (
+    use.instruction === null &&
+    rate.basis === 'target' &&
+    sameDimension(done.product, rate) &&
+    sameDimension(done.area, rate.per)
+  ) {
     const per = valueIn(done.area, rate.per.unit) / rate.per.value;
     const rateDone = per > 0 ? valueIn(done.product, rate.unit) / per : 0;
     const told = { rate: rateDone, unit: rate.unit, per: rate.per.value, perUnit: rate.per.unit };

@@ -6,7 +6,7 @@ import type { SettledCaution, TrailStop } from './view';
 export function trailOf(
   facts: CaseFacts,
   halts: readonly SettledCaution[],
-  done: { records: number; nothing: boolean },
+  done: { records: number; nothing: boolean; unmixed: boolean },
 ): TrailStop[] {
   const routine = purposeOf(facts) === 'routine';
   return STOPS.map((stop): TrailStop => {
@@ -30,7 +30,12 @@ const isSaved = (stop: AnsweredStop, facts: CaseFacts): boolean =>
   facts.stops[stop] !== undefined && (facts.states[stop]?.revision ?? 1) >= 1;
 
 /** With nothing to put down, or with the work done, the stops that prepare it have nothing left to answer. */
-function skipped(stop: Stop, { nothing, records }: { nothing: boolean; records: number }): boolean {
+function skipped(
+  stop: Stop,
+  { nothing, records, unmixed }: { nothing: boolean; records: number; unmixed: boolean },
+): boolean {
   const prepares = stop === 'when' || stop === 'mix' || stop === 'place';
+  // What is used by its instruction has nothing to mix.
+  if (stop === 'mix' && unmixed) return true;
   return (nothing && (prepares || stop === 'measure' || stop === 'log')) || (records > 0 && prepares);
 }

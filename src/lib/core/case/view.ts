@@ -5,6 +5,7 @@ import type { Caution, CardInUse, Stop } from '../labels';
 import type { Lanes, PlaceOnTheWay } from '../place';
 import type { ApplicationRecord } from '../record';
 import type { Measured, MethodRow } from '../method';
+import type { Nights } from './nights';
 import type { Passes } from './passes';
 import type { Points } from './points-of';
 import type { Refusal } from '../result';
@@ -107,6 +108,8 @@ export interface CaseView {
   readonly earlierGoes: readonly ApplicationRecord[];
   /** What the entries of this go leave to be done, each with who ticked it. */
   readonly dues: readonly { readonly due: Due; readonly done: Tick | null }[];
+  /** Nights under a sheet, over all goes; null for what is not put down so. */
+  readonly nights: Nights | null;
   readonly recheckDue: CalendarDay | null;
   readonly recheck: Recheck | null;
   readonly nextAllowed: NextDate | null;

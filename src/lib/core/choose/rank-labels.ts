@@ -153,7 +153,7 @@ function optionOf(
   if (label.form === 'dust') sort(dustCautions(label, situation.damp));
   // Of what is halted no amount is told.
   let amount =
-    situation.area && halts.length === 0
+    situation.area && halts.length === 0 && label.use.instruction === null
       ? plainDose(entry, targetFor({ area: situation.area, counted: situation.counted }, label.use.rate.per))
       : null;
   if (amount && situation.area && capOf(label.use, 'active') !== null) {

@@ -75,6 +75,7 @@ export type CautionCode =
   | 'course-over-year'
   | 'course-too-many'
   | 'passes-over-most'
+  | 'amount-not-weighed'
   | 'product-exceeds-mix'
   | 'nematodes-too-few'
   | 'flowering-turf'

@@ -1,4 +1,5 @@
 import type { Surrounding } from '../identify';
+import type { Quantity } from '../units';
 import type { CardInUse, LabelCard, LabelUse, Site, UseInHand } from './label';
 
 const SITES_OF: Readonly<Record<Surrounding, readonly Site[]>> = {
@@ -37,8 +38,8 @@ export interface Wanted {
 /**
  * The use of a card for a pest, stage and place: the site weighs most, then the pest, then the stage; the first of
  * several equal ones. Its rate is that of the step for this severity, stage or pest where the label has one; where only one end
- * of the rate is stated, the other is the same. null where no use states a rate that can be
- * used.
+ * of the rate is stated, the other is the same. A use without a rate in numbers is used by its instruction, where it has one.
+ * null where no use states either.
  */
 export function inHand(card: LabelCard, wanted: Wanted): CardInUse | null {
   const last = ASKED.get(card);
@@ -63,7 +64,7 @@ function lookFor(card: LabelCard, wanted: Wanted): CardInUse | null {
   for (const use of card.uses) {
     const fit = fitOf(use, wanted);
     if (best !== null && fit <= best.fit) continue;
-    const rate = rateFor(use, wanted);
+    const rate = rateFor(use, wanted) ?? unrated(card, use);
     if (rate !== null) best = { use, rate, fit };
   }
   return best === null ? null : opened(card, best.use, best.rate, best.fit >= SITE);
@@ -93,7 +94,8 @@ function opened(card: LabelCard, whole: LabelUse, rate: UseInHand['rate'], siteF
   ];
   // Objects of so many fields that are made by spreading get a layout each, and everything that reads thousands of them
   // is then twice as slow; assigned, they share one.
-  const use: UseInHand = Object.assign({}, whole, { rate, severities });
+  const instruction = rate.max === 0 ? instructionOf(whole) : null;
+  const use: UseInHand = Object.assign({}, whole, { rate, instruction, severities });
   const made: CardInUse = Object.assign({}, card, { use, siteFits });
   OPENED.set(card, [...before, made]);
   return made;
@@ -108,6 +110,17 @@ function fitOf(use: LabelUse, { pest, stage, surrounding }: Wanted): number {
     (target ? PEST + (stage !== null && target.stages.includes(stage) ? STAGE : 0) : 0)
   );
 }
+
+const instructionOf = ({ more }: LabelUse): string | null =>
+  typeof more?.instruction === 'string' && more.instruction !== '' ? more.instruction : null;
+
+const EACH_PLACE: Quantity = { value: 1, unit: 'count' };
+
+/** A use that states no rate in numbers and says how it is used: nothing of it is reckoned. */
+const unrated = (card: LabelCard, use: LabelUse): UseInHand['rate'] | null =>
+  (use.rate === null || (use.rate.min === null && use.rate.max === null)) && instructionOf(use) !== null
+    ? { min: 0, max: 0, unit: card.container.size.unit, per: EACH_PLACE, basis: 'target' }
+    : null;
 
 const ORDER = ['severity', 'stage', 'pest', 'drop'] as const;
 /** A drop that is a quarter off one size of the label is none of that size. */

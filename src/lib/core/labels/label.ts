@@ -198,6 +198,11 @@ export interface UseInHand extends Omit<LabelUse, 'rate' | 'steps'> {
     readonly per: Quantity;
     readonly basis: 'target' | 'mix';
   };
+  /**
+   * How it is used where the label states no rate in numbers: then no amount is reckoned, and `rate` stands at nothing in the
+   * unit of the container. null where it has a rate.
+   */
+  readonly instruction: string | null;
   /** The severities for which the label has a rate of its own. */
   readonly severities: readonly string[];
 }

@@ -12,6 +12,7 @@ function idOf(form: Form, use: Pick<LabelUse, 'method' | 'sites' | 'rate'>): Met
       return 'granule-spreader';
     case 'spray':
       if (form === 'nematodes') return 'nematodes';
+      if (form === 'aerosol') return 'aerosol';
       return use.sites.every((site) => INDOORS.has(site)) ? 'spray-room' : 'spray-ground';
     case 'band':
       return 'spray-band';
@@ -55,6 +56,7 @@ export const methodOf = (
 
 /** By what of the ground the label of a card in use reckons: what its rate is told per, or its mix where it is a dilution. */
 export function measuredFor({ use }: Pick<CardInUse, 'use'>, method: MethodRow): Measured {
+  if (use.instruction !== null) return 'instruction';
   const per = use.rate.basis === 'mix' ? use.carrier?.per : use.rate.per;
   switch (per ? dimensionOf(per.unit) : null) {
     case 'area':

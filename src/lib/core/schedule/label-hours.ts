@@ -9,6 +9,8 @@ const TRACE_MM = 0.2;
 const DAYLIGHT: readonly [number, number] = [6, 20];
 /** Living products go down late, at night or early, out of the sun. */
 const OUT_OF_SUN: readonly [number, number] = [17, 9];
+/** Laid from dusk on, to be lifted at dawn. */
+const FOR_THE_NIGHT: readonly [number, number] = [17, 23];
 
 export interface Forecast {
   /** Hours since the epoch in the place's fixed offset. */
@@ -38,6 +40,8 @@ export interface HourCircumstances {
   /** Bearings, clockwise, towards which nothing may drift: open water, neighbours' beds. */
   readonly avoidTowards: { readonly fromDeg: number; readonly toDeg: number } | null;
   readonly jobHours: number;
+  /** What the method asks besides: laid in the evening for a night, or out of the sun. */
+  readonly hours?: 'any' | 'day' | 'dusk' | 'night';
   /** The work is done under a roof: only the hours of the day count. */
   readonly indoors: boolean;
 }
@@ -45,12 +49,13 @@ export interface HourCircumstances {
 /** The label's clauses about weather as limits of `windows`; a clause that is not stated sets none. */
 export function limitsOf(
   use: UseInHand,
-  { avoidTowards, jobHours, indoors }: HourCircumstances,
+  { avoidTowards, jobHours, indoors, hours = 'any' }: HourCircumstances,
 ): WindowLimits {
   if (indoors) return { jobHours, hoursOfDay: DAYLIGHT, rainNowMaxMm: Infinity };
+  const lateOrEarly = use.keepFromSun || hours === 'dusk';
   return {
     jobHours,
-    hoursOfDay: use.keepFromSun ? OUT_OF_SUN : DAYLIGHT,
+    hoursOfDay: hours === 'night' ? FOR_THE_NIGHT : lateOrEarly ? OUT_OF_SUN : DAYLIGHT,
     ...(use.maxWindKmh === null ? {} : { maxWindKmh: use.maxWindKmh }),
     ...(use.minWindKmh === null ? {} : { minWindKmh: use.minWindKmh }),
     ...ends(use.tempC, 'minTempC', 'maxTempC'),
@@ -58,7 +63,8 @@ export function limitsOf(
     ...(use.rainFreeHours === null ? {} : { dryAfter: { hours: use.rainFreeHours, mm: TRACE_MM } }),
     ...(avoidTowards && use.waterBufferM !== null ? { avoidTowards } : {}),
     ...(use.wateringIn ? { rainWanted: { hours: use.wateringIn.withinHours, mm: use.wateringIn.mm } } : {}),
-    rainNowMaxMm: use.keepFromSun ? 2 : 0,
+    // What is laid on soaked ground for a night does not mind rain.
+    rainNowMaxMm: hours === 'night' ? Infinity : lateOrEarly ? 2 : 0,
   };
 }
 

@@ -424,7 +424,10 @@ function courseFrom(known: {
       ...{ number, state, onlyIf, go, stops, states },
       settled: settledFromRows(
         known.settlements.filter(
-          (tick) => tick.treatment === 0 || (tick.treatment === number && tick.go === go),
+          // What an entry left to do is of that entry: nights before this one are counted together with it.
+          (tick) =>
+            tick.treatment === 0 ||
+            (tick.treatment === number && (tick.go === go || tick.key.startsWith('due '))),
         ),
       ),
       ground: groundOf(known.plan, stops.measure, known.records),

@@ -51,7 +51,7 @@
         : 'cost after Measure';
   const about = (option: Option): string => {
     const { use } = option.label;
-    const rate = rateText(use.rate.min, use.rate.unit, use.rate.per);
+    const rate = use.instruction ?? rateText(use.rate.min, use.rate.unit, use.rate.per);
     return [
       option.grade
         ? `${GRADE_WORDS[option.grade]}: ${show.prose(option.reason ?? '').toLowerCase()}`

@@ -3,7 +3,7 @@
   import { resolve } from '$app/paths';
   import { numberOf } from '../../core/case';
   import { dueKey } from '../../core/schedule';
-  import { dueBy, dueWords } from '../../words';
+  import { dueBy, dueWords, nightsWords } from '../../words';
   import { getMayChange } from '../parts/may';
   import { getShow } from '../parts/show';
   import { getToday, getZone } from '../parts/today';
@@ -24,6 +24,10 @@
     ),
   );
   const open = $derived(dues.filter(({ done }) => done === null).length);
+  const nights = $derived(sheet.view.nights);
+  const course = $derived(
+    `${resolve(`/cases/${sheet.facts.number}/${numberOf(sheet.facts)}/choose`)}?/course`,
+  );
   const action = $derived(`${resolve(`/cases/${sheet.facts.number}/${numberOf(sheet.facts)}/log`)}?/due`);
 </script>
 
@@ -59,10 +63,12 @@
               {:else}
                 <input
                   class="field-input"
+                  inputmode={due.kind === 'lift' ? 'numeric' : undefined}
+                  required={due.kind === 'lift'}
                   name="said"
                   maxlength="200"
-                  aria-label="What was read"
-                  placeholder="what was read"
+                  aria-label={due.kind === 'lift' ? 'How many were counted' : 'What was read'}
+                  placeholder={due.kind === 'lift' ? 'how many; 0 for none' : 'what was read'}
                 />
                 <button class="button">{words.tick}</button>
               {/if}
@@ -71,6 +77,19 @@
         </li>
       {/each}
     </ul>
+    {#if nights}
+      {@const told = nightsWords(nights, show)}
+      <p class="nights" role="status">
+        <span class="figure">{told.title}</span>
+        <span class="soft">{told.text}</span>
+      </p>
+      {#if nights.verdict === 'again' && may()}
+        <form method="POST" action={course} use:enhance>
+          <input type="hidden" name="number" value={numberOf(sheet.facts)} />
+          <button class="button" name="act" value="next-go">Plan the next night</button>
+        </form>
+      {/if}
+    {/if}
   </section>
 {/if}
 

@@ -92,7 +92,9 @@
   {:else}
     <div>
       <dt>Amounts</dt>
-      <dd class="soft">{view.label ? 'need the area' : 'need a remedy'}</dd>
+      <dd class="soft">
+        {view.label?.use.instruction ? 'by its instruction' : view.label ? 'need the area' : 'need a remedy'}
+      </dd>
     </div>
   {/if}
   {#if view.lanes && !halted && !last}<div>

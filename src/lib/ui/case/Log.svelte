@@ -123,7 +123,11 @@
           value={from?.product.value ?? (plan.product ? Number(plan.product.value.toPrecision(6)) : '')}
           unit={from?.product.unit ?? dose?.product.unit ?? view.label.use.rate.unit}
           units={['ml', 'l', 'floz', 'g', 'kg', 'oz', 'lb', 'million', 'count']}
-          hint={plan.product ? `planned ${quantityText(plan.product)}` : undefined}
+          hint={plan.product
+            ? `planned ${quantityText(plan.product)}`
+            : view.label.use.instruction
+              ? 'weighed before and after; else its turns, as pieces'
+              : undefined}
         />
         {#if view.label.use.carrier}
           <Amount

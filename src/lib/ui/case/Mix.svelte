@@ -44,6 +44,20 @@
     <p class="no-amount">
       <span class="figure">No amounts while a Halt is open.</span> What has to be settled stands above.
     </p>
+  {:else if label.use.instruction}
+    <p class="sum"><span class="figure big">Nothing to mix: by its instruction</span></p>
+    <p>“{label.use.instruction}”</p>
+    <p class="soft">
+      {[
+        ...(label.use.more?.distanceM ? [`${show.lengthText(Number(label.use.more.distanceM))} off`] : []),
+        ...(label.use.more?.seconds ? [String(label.use.more.seconds)] : []),
+        ...(label.use.more?.passes ? [`${numberText(Number(label.use.more.passes))} sweeps`] : []),
+      ].join(' · ')}
+    </p>
+    <p class="soft">
+      The label gives no rate, so no amount is reckoned here. What was used is logged as it was weighed before
+      and after, or by its turns.
+    </p>
   {:else if !view.lawn}
     <p class="soft">The amounts appear once the area is measured.</p>
   {:else if view.doseRefused.length > 0}
@@ -83,10 +97,10 @@
     </div>
   {/if}
 
-  <details class="settings" bind:open={settingsOpen}>
-    <summary>Rate, tank and measure{summary ? `: ${summary}` : ''}</summary>
-    <MixSettings {equipment} {label} {person} />
-  </details>
+  {#if !label.use.instruction}<details class="settings" bind:open={settingsOpen}>
+      <summary>Rate, tank and measure{summary ? `: ${summary}` : ''}</summary>
+      <MixSettings {equipment} {label} {person} />
+    </details>{/if}
 
   {#if view.halts.length === 0 && view.lawn && view.dose}
     <MixLoads {equipment} {label} dose={view.dose} />

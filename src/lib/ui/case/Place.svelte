@@ -122,6 +122,9 @@
     <input type="hidden" name="direction" value={start?.direction ?? 0} />
     <input type="hidden" name="start" value={start?.start ?? 'this-end'} />
   {/if}
+  {#if !halted && view.label?.use.instruction}
+    <p class="sum"><span class="figure">“{view.label.use.instruction}”</span></p>
+  {/if}
   {#if halted}
     <p class="no-amount">
       <span class="figure">Nothing is placed while a Halt is open.</span> What has to be settled stands above.

@@ -1,6 +1,7 @@
 import { error, fail, redirect, type RequestEvent } from '@sveltejs/kit';
 import {
   assess,
+  countIn,
   courseOf,
   doneOf,
   goOf,
@@ -168,6 +169,10 @@ export const actions: Actions = {
     const form = parseTick(fields);
     if (isRefused(form)) return refuse(form.refused, fields);
     const { key, said, tick } = form.ok;
+    if (tick === 'on' && key.startsWith('due lift ') && countIn(said) === null)
+      return fail(400, {
+        errors: [{ path: 'said', message: 'How many were there? Type a whole number; 0 for none.' }],
+      });
     const known = await onCase(event, async (tx, loaded) => {
       if (!assess(loaded.facts).dues.some(({ due }) => dueKey(due) === key)) return false;
       const of = { treatment: numberOf(loaded.facts), go: goOf(loaded.facts) };
