@@ -128,5 +128,5 @@ export const DONE_WORDS = {
   places: { label: 'Places done', units: ['count'] },
   edge: { label: 'Length done', units: ['m', 'ft'] },
   volume: { label: 'Volume done', units: ['l', 'gal', 'm3', 'ft3'] },
-  instruction: { label: 'Places done', units: ['count', 'm', 'ft', 'm2', 'ft2'] },
+  instruction: { label: 'How much was done', units: ['count', 'm', 'ft', 'm2', 'ft2'] },
 } as const satisfies Record<Measured, { label: string; units: readonly Unit[] }>;

@@ -52,7 +52,7 @@ function lookText({ stops }: CaseFacts, view: CaseView, show: Show): string {
   const purpose = purposeOf({ stops });
   if (purpose !== 'control' && !view.density) return PURPOSE_WORDS[purpose].toLowerCase();
   const signs = Object.keys(stops.look.signs).length;
-  if (!view.density) return `${signs} signs, no counts yet`;
+  if (!view.density) return `${signs} ${signs === 1 ? 'sign' : 'signs'}, no counts yet`;
   const { mean, low, high, spots } = view.density;
   return `${spots} spots: ${show.densityText(mean, view.basis)} (${show.densityNumber(low, view.basis)}–${show.densityNumber(high, view.basis)})`;
 }
@@ -128,5 +128,5 @@ function recheckText(facts: CaseFacts, view: CaseView, show: Show): string {
       : 'the next visit';
   if (view.recheckDue) return `due ${show.dayText(view.recheckDue, facts.today)}`;
   const days = view.label ? (view.label.use.daysToEffect?.[1] ?? USUAL_DAYS) : undefined;
-  return days ? `${days} days after it went down` : 'after it went down';
+  return days ? `${days} ${days === 1 ? 'day' : 'days'} after it went down` : 'after it went down';
 }

@@ -51,7 +51,11 @@
       {[
         ...(label.use.more?.distanceM ? [`${show.lengthText(Number(label.use.more.distanceM))} off`] : []),
         ...(label.use.more?.seconds ? [String(label.use.more.seconds)] : []),
-        ...(label.use.more?.passes ? [`${numberText(Number(label.use.more.passes))} sweeps`] : []),
+        ...(label.use.more?.passes
+          ? [
+              `${numberText(Number(label.use.more.passes))} ${label.use.more.passes === 1 ? 'sweep' : 'sweeps'}`,
+            ]
+          : []),
       ].join(' · ')}
     </p>
     <p class="soft">

@@ -41,7 +41,7 @@
   const savedAt = $derived(stop !== 'log' && data.facts.states[stop] ? 'saved' : null);
   const ready = $derived(
     stop === 'when' || stop === 'mix' || stop === 'place'
-      ? sheet.view.label !== null
+      ? sheet.view.label !== null && !(stop === 'mix' && sheet.view.label.use.instruction)
       : stop !== 'recheck' || sheet.view.recheckDue !== null,
   );
 </script>
