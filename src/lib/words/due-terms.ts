@@ -31,6 +31,11 @@ export function dueWords(due: Due, show: Show): { readonly title: string; readon
       };
     case 'lift':
       return { title: 'Lift the sheet at dawn, collect and count', tick: 'Lifted and counted' };
+    case 'second-half':
+      return {
+        title: `The second half of the dose, by ${show.dayText(String(due.facts.by), due.day)} at the latest; until then its packs stay cold, unopened and never frozen`,
+        tick: 'Put down',
+      };
     case 'look-at-bait':
       return { title: 'Look at the bait: eaten, dry, gone; top it up', tick: 'Looked at' };
   }

@@ -50,6 +50,8 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   'plan.waterM': 'The distance kept off water',
   'plan.hardM': 'The distance kept off hard ground',
   'plan.ediblesM': 'The distance kept off food plants',
+  packs: 'Whole packs or part of them',
+  half: 'Whether it goes down in two halves',
   severity: 'How bad it is',
   tankName: 'The tank',
   tank: 'What the tank holds',

@@ -278,7 +278,7 @@ describe('every caution', () => {
 
 describe('what an entry leaves to be done', () => {
   it.each(DUE_KINDS)('%s is said in plain words, in every manner', (kind) => {
-    const facts = { mm: 6, most: 12, hours: 24, until: 'until-dry' };
+    const facts = { mm: 6, most: 12, hours: 24, until: 'until-dry', by: '2027-09-29' };
     for (const show of [PLAIN, german, american]) {
       const { title, tick } = dueWords(
         { kind, record: 'r', day: '2027-09-16' as never, clock: '10:30', facts },

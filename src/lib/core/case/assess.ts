@@ -1,6 +1,6 @@
 import { familyRows, rankLabels, type ChooseSituation, type EntryInUse } from '../choose';
 import { capOf, inHand, measuredFor, methodOf, type CardInUse, type Site } from '../labels';
-import { dose, type DoseAnswer } from '../dose';
+import { dose, stockOf, wholePacks, type DoseAnswer, type Packs, type Stock } from '../dose';
 import {
   againstThreshold,
   densityOf,
@@ -172,6 +172,7 @@ function workOut(facts: CaseFacts): CaseView {
     dose: mixed.dose,
     doseRefused: mixed.refused,
     rate: mixed.rate,
+    stock: mixed.stock,
     lanes,
     crossed,
     marks: lanes ? quarterMarks(lanes) : [],
@@ -398,18 +399,21 @@ function duesOf(
 const wholeFor = (lawn: Ground, per: Quantity): Quantity =>
   sameDimension(per, lawn.area) ? lawn.area : targetFor(lawn, per);
 
-function mixOf(
-  facts: CaseFacts,
-  chosen: EntryInUse | null,
-  lawn: Ground | null,
-  ground: OnGround,
-): { dose: DoseAnswer | null; refused: readonly Refusal[]; rate: number | null; used: number } {
-  if (!chosen || !lawn) return { dose: null, refused: [], rate: null, used: 0 };
+interface Mixed {
+  readonly dose: DoseAnswer | null;
+  readonly refused: readonly Refusal[];
+  readonly rate: number | null;
+  readonly used: number;
+  readonly stock: Stock | null;
+}
+
+function mixOf(facts: CaseFacts, chosen: EntryInUse | null, lawn: Ground | null, ground: OnGround): Mixed {
+  if (!chosen || !lawn) return { dose: null, refused: [], rate: null, used: 0, stock: null };
   const { use, id } = chosen.label;
   // By its instruction: nothing is reckoned, and what was used is weighed or counted at Log.
-  if (use.instruction !== null) return { dose: null, refused: [], rate: null, used: 0 };
+  if (use.instruction !== null) return { dose: null, refused: [], rate: null, used: 0, stock: null };
   if (use.rate.basis === 'mix' && !use.carrier)
-    return { dose: null, refused: [invalid('make', 'needed')], rate: null, used: 0 };
+    return { dose: null, refused: [invalid('make', 'needed')], rate: null, used: 0, stock: null };
   const mix = facts.stops.mix;
   const rate = mix?.rate ?? use.rate.min;
   const container = lotInUse(chosen, facts);
@@ -424,8 +428,10 @@ function mixOf(
   // What is made up for the whole is for the whole, however that is measured.
   const target =
     use.rate.basis === 'mix' && use.carrier ? wholeFor(lawn, use.carrier.per) : targetFor(lawn, use.rate.per);
+  const part = partOfRate(use.rate, rate, mix?.half === true);
+  const packed = packsFor(chosen, target, part, mix?.packs ?? 'whole', container?.size ?? null);
   const result = dose({
-    rate: { ...use.rate, chosen: rate },
+    rate: packed ? { ...part, chosen: packed.rate } : part,
     ...(use.carrier ? { carrier: use.carrier } : {}),
     target,
     rounding: 'inside',
@@ -443,9 +449,43 @@ function mixOf(
       : {}),
     ...(capped ? { cap: { ...capped, used: quantity(used, use.rate.unit) } } : {}),
   });
-  return isRefused(result)
-    ? { dose: null, refused: result.refused, rate, used }
-    : { dose: result.ok, refused: [], rate, used };
+  if (isRefused(result)) return { dose: null, refused: result.refused, rate, used, stock: null };
+  const loads = result.ok.loads.map(({ product }) => product.value);
+  return {
+    ...{ dose: result.ok, refused: [], rate, used },
+    stock: packed ? stockOf(packed, packed.pack, packed.litresEach, loads) : null,
+  };
+}
+
+/** The rate of one go: all of it, or half where the dose is put down in two. */
+const partOfRate = <R extends { readonly min: number; readonly max: number }>(
+  rate: R,
+  chosen: number,
+  half: boolean,
+): R & { chosen: number } =>
+  half ? { ...rate, min: rate.min / 2, max: rate.max / 2, chosen: chosen / 2 } : { ...rate, chosen };
+
+/** What comes in packs that are rinsed out into stock: how many, and the rate that they come to; null for all else. */
+function packsFor(
+  { label: { form, use, container } }: EntryInUse,
+  target: Quantity,
+  rate: { readonly min: number; readonly max: number; readonly chosen: number },
+  wish: 'whole' | 'exact',
+  size: Quantity | null,
+): (Packs & { pack: number; litresEach: number; rate: number }) | null {
+  const litresEach = Number(use.more?.stockLitres ?? 0);
+  const pack = size ?? container.size;
+  if (form !== 'nematodes' || !(litresEach > 0) || !sameDimension(pack, use.rate)) return null;
+  if (!sameDimension(target, use.rate.per) || use.rate.basis !== 'target') return null;
+  const times = valueIn(target, use.rate.per.unit) / use.rate.per.value;
+  const held = valueIn(pack, use.rate.unit);
+  if (!(times > 0) || !(held > 0)) return null;
+  const need = rate.chosen * times;
+  const packs =
+    wish === 'exact'
+      ? { ...wholePacks({ need, least: need, most: 0, pack: held }), laid: need, whole: false }
+      : wholePacks({ need, least: rate.min * times, most: rate.max * times, pack: held });
+  return { ...packs, pack: held, litresEach, rate: packs.laid / times };
 }
 
 function lanesOf(

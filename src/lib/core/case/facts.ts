@@ -185,6 +185,10 @@ export interface MixBody {
   readonly lot: string | null;
   /** The mix that is made, where the label tells a dilution and not how much of it goes where. */
   readonly make?: Quantity | null;
+  /** Living packs: whole ones where the label lets them, or the part that is needed. */
+  readonly packs?: 'whole' | 'exact';
+  /** Half of the dose now, and the other half as the next go, one to two weeks later. */
+  readonly half?: boolean;
   /** A second product in the same tank; null for one alone. */
   readonly partner: MixPartner | null;
 }

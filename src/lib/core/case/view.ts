@@ -1,5 +1,5 @@
 import type { EntryInUse, FamilyRow, Option } from '../choose';
-import type { DoseAnswer } from '../dose';
+import type { DoseAnswer, Stock } from '../dose';
 import type { Candidate, CaseRanking, CountBasis, Density, LifeStage, ThresholdVerdict } from '../identify';
 import type { Caution, CardInUse, Stop } from '../labels';
 import type { Lanes, PlaceOnTheWay } from '../place';
@@ -88,6 +88,8 @@ export interface CaseView {
   readonly dose: DoseAnswer | null;
   readonly doseRefused: readonly Refusal[];
   readonly rate: number | null;
+  /** Packs that are rinsed out into stock, and what of it each fill gets; null where nothing comes so. */
+  readonly stock: Stock | null;
   /** In metres of the ground's own frame. */
   readonly lanes: Lanes | null;
   /** The second pass, square to the first, where a method crosses. */

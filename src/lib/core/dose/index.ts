@@ -20,3 +20,4 @@ export {
 export { fillingLevels, markOf } from './filling';
 export type { FillingLevels } from './filling';
 export { planDay, type DayInput, type DayJob, type DayLoad, type DayPlan, type LeftoverPlan } from './day';
+export { stockOf, wholePacks, type Packs, type PacksInput, type Stock } from './packs';

@@ -8,6 +8,8 @@ export interface ApplicationRecord {
   /** The treatment of the case and its go; absent for the first. */
   readonly treatment?: number;
   readonly go?: number;
+  /** One of two halves of a dose; absent for a whole one. */
+  readonly part?: 'first-half' | 'second-half';
   readonly label: { readonly id: string; readonly version: number; readonly name: string };
   readonly pest: string;
   readonly doneOn: CalendarDay;

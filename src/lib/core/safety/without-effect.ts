@@ -62,7 +62,7 @@ export const WITHOUT_EFFECT: Readonly<Record<Exclude<Field, keyof typeof RAISES>
   'more.passes': 'words: stands with the instruction',
   'more.spacingM': 'words: stands with the instruction',
   'more.dropMg': 'words: stands with the instruction',
-  'more.stockLitres': 'words: stands with the instruction',
+  'more.stockLitres': 'mix: packs, stock and what each fill gets of it',
   'more.spreaderSettings': 'words: stands with the instruction',
   'more.droplets': 'words: stands with the instruction',
   'more.boomHeightM': 'words: stands with the instruction',

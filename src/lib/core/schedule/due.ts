@@ -4,7 +4,7 @@ import type { ApplicationRecord } from '../record';
 import { addDays, type CalendarDay } from '../units';
 
 export const DUE_KINDS = [
-  ...(['brush-off', 'water-in', 'keep-dry', 'keep-off', 'lift', 'look-at-bait'] as const),
+  ...(['brush-off', 'water-in', 'keep-dry', 'keep-off', 'lift', 'look-at-bait', 'second-half'] as const),
 ] as const;
 export type DueKind = (typeof DUE_KINDS)[number];
 
@@ -25,6 +25,9 @@ export const dueKey = ({ kind, record }: Pick<Due, 'kind' | 'record'>): string =
 const DAY_MINUTES = 24 * 60;
 /** Bait is looked at after a week where its label says nothing of when it works. */
 const BAIT_DAYS = 7;
+
+/** The second half of a living dose follows one to two weeks after the first. */
+const SECOND_HALF_DAYS = [7, 14] as const;
 
 /** So many hours after a record ended: a job that ends before it begins by the clock ran past midnight. */
 function after({ doneOn, startedAt, endedAt }: ApplicationRecord, hours: number): Pick<Due, 'day' | 'clock'> {
@@ -66,6 +69,14 @@ export function dueAfter(record: ApplicationRecord, { use, family }: CardInUse, 
   else if (use.reEntry === 'until-dry' || use.reEntry === 'until-watered-in')
     add('keep-off', { day: record.doneOn, clock: null }, { until: use.reEntry });
   if (method.id === 'ground-sheet') add('lift', { day: addDays(record.doneOn, 1), clock: null });
+  if (record.part === 'first-half') {
+    const from = Math.max(use.noSoonerThanDays ?? 0, SECOND_HALF_DAYS[0]);
+    add(
+      'second-half',
+      { day: addDays(record.doneOn, from), clock: null },
+      { by: addDays(record.doneOn, Math.max(from, SECOND_HALF_DAYS[1])) },
+    );
+  }
   if (family === 'bait')
     add('look-at-bait', { day: addDays(record.doneOn, use.daysToEffect?.[0] ?? BAIT_DAYS), clock: null });
   return found;

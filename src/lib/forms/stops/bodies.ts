@@ -258,6 +258,8 @@ export const mixBody = z.object({
   split: z.enum(['fill', 'equal', 'marks']),
   lot: orNothing(plainText(60)),
   make: orNoAmount(amount(VOLUMES, 0.05, 5000)).default(null),
+  packs: z.enum(['whole', 'exact']).default('whole'),
+  half: ticked,
   partner: z
     .preprocess(
       (value) => ((value as { label?: unknown } | null | undefined)?.label ? value : null),

@@ -76,6 +76,22 @@
     </li>
   </ol>
 {:else if dose.loads.length > 0}
+  {#if view.stock}
+    <p class="stock">
+      <span class="figure"
+        >Rinse {numberText(view.stock.packs)}
+        {view.stock.packs === 1 ? 'pack' : 'packs'} out into {quantityText({
+          value: view.stock.litres,
+          unit: 'l',
+        })}
+        of stock.</span
+      >
+      {view.stock.share < 0.9995
+        ? `${numberText(view.stock.share * 100)} % of it is needed: the rest goes over the worst of it today, within the label’s most, or to waste; it does not keep.`
+        : 'All of it goes down.'}
+      Stir it before each fill, keep it cool and out of the sun, and use it within the hours that the label gives.
+    </p>
+  {/if}
   <div class="loads">
     {#each dose.loads.slice(0, DRAWN) as load, i (i)}
       {@const levels = fillingLevels(load)}
@@ -98,11 +114,15 @@
             </li>
             {#if load.product.value > 0}
               <li>
-                Add <b class="amount">{quantityText(load.product)}</b>{#if toldIn(load.product)}<span
-                    class="tool">{toldIn(load.product)}</span
+                {#if view.stock}Add <b class="amount"
+                    >{quantityText({ value: view.stock.fills[i] ?? 0, unit: 'l' })} of stock</b
+                  >,
+                {/if}{view.stock ? 'that is' : 'Add'}
+                <b class="amount">{quantityText(load.product)}</b>{#if toldIn(load.product)}<span class="tool"
+                    >{toldIn(load.product)}</span
                   >{/if}
               </li>
-              <li>Rinse the {living ? 'pack' : 'measure'} into the tank</li>
+              {#if !view.stock}<li>Rinse the {living ? 'pack' : 'measure'} into the tank</li>{/if}
               {#if partner?.amounts}<li>
                   Shake, then <b class="amount">{quantityText(partner.amounts.loads[i] ?? load.product)}</b>
                   of {partner.name}

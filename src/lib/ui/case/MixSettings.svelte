@@ -8,6 +8,7 @@
   import Amount from '../parts/Amount.svelte';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
+  import Tick from '../parts/Tick.svelte';
   import NumberField from '../parts/NumberField.svelte';
   import NumberInput from '../parts/NumberInput.svelte';
   import { getErrors } from '../parts/errors';
@@ -234,6 +235,26 @@
         onchange={(value) => (split = value)}
       />
     {:else}<input type="hidden" name="split" value="fill" />{/if}
+    {#if !measured}
+      {#if use.more?.stockLitres}
+        <Choice
+          label="Packs"
+          name="packs"
+          value={start?.packs ?? 'whole'}
+          items={[
+            { value: 'whole', name: 'whole ones' },
+            { value: 'exact', name: 'just what is needed' },
+          ]}
+          width="13rem"
+          hint="an opened pack does not keep"
+        />
+      {/if}
+      <Tick
+        label="Half now, the other half one to two weeks later"
+        name="half"
+        checked={start?.half ?? false}
+      />
+    {/if}
     {#if measured}
       {#if measures.length > 0}
         <Choice

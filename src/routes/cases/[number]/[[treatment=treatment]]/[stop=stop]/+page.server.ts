@@ -301,6 +301,7 @@ async function log(
         version: label?.version ?? 0,
         name: label?.name ?? '',
       },
+      ...partOf(corrected, facts),
       pest: corrected?.pest ?? view.named?.id ?? '',
       ticked: view.cautions.flatMap((c) => (c.settled ? [{ code: c.key, ...c.settled }] : [])),
       planned:
@@ -313,6 +314,16 @@ async function log(
     },
   );
   return otherwise(appended);
+}
+
+/** Which half of a dose that is put down in two. */
+function partOf(
+  corrected: ApplicationRecord | null,
+  facts: LoadedCase['facts'],
+): Pick<ApplicationRecord, 'part'> {
+  if (corrected) return corrected.part ? { part: corrected.part } : {};
+  if (!facts.stops.mix?.half) return {};
+  return { part: goOf(facts) === 1 ? 'first-half' : 'second-half' };
 }
 
 /** Where an entry lies: on the zones of the plan, on the ground that has a name, or not known. */
