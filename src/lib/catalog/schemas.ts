@@ -76,6 +76,7 @@ export const candidateSchema: z.ZodType<Candidate> = z.strictObject({
     .nullable(),
   doNow: text,
   doNot: text,
+  colony: z.literal('comb').exactOptional(),
   culture: z.string().max(600),
   drawn: z.boolean(),
 });

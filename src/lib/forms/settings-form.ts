@@ -49,6 +49,7 @@ const rule = z.discriminatedUnion('kind', [
     }),
   z.object({ kind: z.literal('water-buffer'), metres: numeric(0.1, 1000), note }),
   z.object({ kind: z.literal('wind'), kmh: numeric(1, 100), note }),
+  z.object({ kind: z.literal('lives-with'), candidate: z.string().min(1).max(60), note }),
   z.object({ kind: z.literal('purpose'), purpose: z.enum(['prevent', 'routine']), note }),
   z.object({ kind: z.literal('caution'), note }),
 ]) satisfies z.ZodType<LocalRule>;

@@ -1,6 +1,6 @@
 import type { CountBasis } from '../core/identify';
 import type { Caution, CautionRank } from '../core/labels';
-import type { Ask, Tell, WayOut } from '../core/safety';
+import type { Ask, NestStep, Tell, WayOut } from '../core/safety';
 import type { CalendarDay, Unit } from '../core/units';
 import { ASK_TICKED, ASK_WORDS, TELL_WORDS } from './clause-terms';
 import { endsText } from './label';
@@ -83,6 +83,10 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
         `${facts.named ? 'This is' : 'Could be'}: ${lower(t('name'))}${chance}, ${STATUS_WORDS[t('status')] ?? t('status')}`,
         show.prose(`${t('doNow')}. ${t('doNot')}.${rule}${qualifiedText(t('lack'), t('wanted'))}`),
       );
+    }
+    case 'nest-step': {
+      const { title, text, tick } = NEST_STEP_WORDS[facts.about as NestStep];
+      return words(title, text, tick);
     }
     case 'not-an-insect':
       return words(`${t('name')} is no insect`, show.prose(`No product helps. ${t('doNow')}.`));
@@ -466,6 +470,40 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
   }
 }
 
+/** The steps at a nest of wasps or hornets. */
+const NEST_STEP_WORDS: Readonly<Record<NestStep, { title: string; text: string; tick: string }>> = {
+  'find-exits': {
+    title: 'Find every way in and out',
+    text: 'Watch from a distance for some minutes on a warm day, inside as well: behind skirting, at lamps, under eaves. Mark each.',
+    tick: 'All found and marked',
+  },
+  'close-none': {
+    title: 'Close none while the colony lives',
+    text: 'What is closed in chews its way into the rooms. Rooms behind the wall are shut, and nobody sleeps there.',
+    tick: 'All left open, rooms shut',
+  },
+  'after-dark': {
+    title: 'After dark, when all are in',
+    text: 'Dust or jet at the entrance from the side, with red light or none, and back at once by the way that is free.',
+    tick: 'Planned for after dark',
+  },
+  'watch-two-days': {
+    title: 'Watch on the next two days',
+    text: 'Where there is still traffic it is done once more, no sooner than the label lets it.',
+    tick: 'Watched: no traffic',
+  },
+  'seal-after': {
+    title: 'Seal after two to three days without traffic',
+    text: 'Not before. Then every way in that was marked.',
+    tick: 'Sealed',
+  },
+  comb: {
+    title: 'Take the comb out, or seal it off',
+    text: 'Bees that rob poisoned comb die of it, and what is left draws moths and beetles.',
+    tick: 'Comb out, or sealed off',
+  },
+};
+
 /** Where the rinse and the rest go. */
 export const leftoverText = (onto: string): string =>
   onto === ''
@@ -491,6 +529,7 @@ const TICKED: Readonly<Partial<Record<Caution['code'], string>>> = {
   'stages-left': 'stages that it leaves alive known',
   'passes-over-most': 'gate set by what comes out over each metre',
   'amount-not-weighed': 'container weighed before and after',
+  'nest-step': 'step at the nest',
   'below-threshold': 'treated under the threshold, for a reason',
   'local-care': 'local rule seen to',
   'area-error-over-rate': 'the area accepted as measured',
@@ -516,5 +555,7 @@ const TICKED: Readonly<Partial<Record<Caution['code'], string>>> = {
 export function tickText(key: string): string {
   const [code = '', about = ''] = key.split(/[ :]/);
   if (code === 'label-asks' && Object.hasOwn(ASK_TICKED, about)) return ASK_TICKED[about as Ask];
+  if (code === 'nest-step' && Object.hasOwn(NEST_STEP_WORDS, about))
+    return NEST_STEP_WORDS[about as NestStep].tick.toLowerCase();
   return TICKED[code as Caution['code']] ?? code.replaceAll('-', ' ');
 }

@@ -61,7 +61,7 @@ export function nightsWords(
       return { title: 'Count what is under it first.', text };
     case 'again':
       return {
-        title: nights.length === 1 ? 'Again tomorrow night.' : 'The count still falls: again tomorrow night.',
+        title: nights.length === 1 ? 'Again the next night.' : 'The count still falls: again the next night.',
         text,
       };
     case 'stop':

@@ -106,6 +106,7 @@ export {
   PLACE_WORDS,
   placesText,
   WAY_WORDS,
+  productText,
   waysFor,
 } from './method-terms';
 export { TREATMENT_STATE_WORDS, treatmentName, treatmentText } from './course-terms';

@@ -130,3 +130,12 @@ export const DONE_WORDS = {
   volume: { label: 'Volume done', units: ['l', 'gal', 'm3', 'ft3'] },
   instruction: { label: 'How much was done', units: ['count', 'm', 'ft', 'm2', 'ft2'] },
 } as const satisfies Record<Measured, { label: string; units: readonly Unit[] }>;
+
+/** An amount of product; of things, what they are called: "2 sheets". */
+export const productText = (product: Quantity, noun: PlaceNoun | null, show: Show): string =>
+  product.unit === 'count' && noun !== null && OF_ITSELF.has(noun)
+    ? placesText(show.numberText(product.value), product.value !== 1, noun)
+    : show.quantityText(product);
+
+/** Places that are the product itself. */
+const OF_ITSELF: ReadonlySet<PlaceNoun> = new Set(['station', 'trap', 'sheet']);

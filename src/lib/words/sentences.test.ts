@@ -1,3 +1,4 @@
+import { NEST_STEPS } from '../core/safety';
 import { DUE_KINDS } from '../core/schedule';
 import { dueWords } from './due-terms';
 import { describe, expect, it } from 'vitest';
@@ -181,6 +182,7 @@ const CAUTION_FACTS: Caution['facts'] = {
   ...{
     group: '3A',
     leaves: 'eggs',
+    about: 'find-exits',
     would: 1.2,
     metre: 12.5,
     metreUnit: 'g',
@@ -252,6 +254,7 @@ const CAUTION_CODES: readonly Caution['code'][] = [
     'filter-out',
   ] as const),
   'rinse-and-leftover',
+  'nest-step',
   ...(['course-apart', 'course-too-soon', 'course-over-year', 'course-too-many'] as const),
 ];
 const american = showIn({ ...PLAIN_MANNER, units: 'us', dates: 'month-day' });
@@ -268,6 +271,11 @@ describe('every caution', () => {
       if (show === american) expect(`${title} ${text}`).not.toMatch(/\d (m|mm|km\/h|m²|per m²)\b|°C/);
       if (show === german) expect(`${title} ${text}`).not.toMatch(/\d\.\d(?!\d\d)/);
     }
+  });
+  it.each(NEST_STEPS)('at a nest, %s is a title, a reason and a tick of its own', (about) => {
+    const said = cautionWords({ code: 'nest-step', facts: { about, name: 'Hornets' } }, PLAIN);
+    expect([said.title.length, said.text.length, said.tick.length].every((n) => n > 5)).toBe(true);
+    expect(tickText(`nest-step:${about}`)).toBe(said.tick.toLowerCase());
   });
   it('is told in a record by what was ticked, not by its code', () => {
     expect(tickText('wear-ppe')).toBe('protective wear on');

@@ -2,7 +2,7 @@ import { USUAL_DAYS, type Verdict } from '../core/review';
 import { purposeOf, type CaseFacts, type CaseView } from '../core/case';
 import type { Stop } from '../core/labels';
 import { cautionWords } from './cautions';
-import { groundText } from './method-terms';
+import { groundText, productText } from './method-terms';
 import { hourText, percentText, type Show } from './show';
 import { PURPOSE_WORDS, THRESHOLD_WORDS } from './terms';
 
@@ -39,7 +39,7 @@ function answerText(stop: Stop, facts: CaseFacts, view: CaseView, show: Show): s
       if (view.nothing && view.records.length === 0) return 'nothing to log';
       const last = view.records[view.records.length - 1];
       return last
-        ? `${show.quantityText(last.product)} on ${show.dayText(last.doneOn, facts.today)}`
+        ? `${productText(last.product, view.method?.noun ?? null, show)} on ${show.dayText(last.doneOn, facts.today)}`
         : 'nothing put down yet';
     }
     case 'recheck':
@@ -98,7 +98,7 @@ function mixText(facts: CaseFacts, view: CaseView, show: Show): string {
   if (view.label?.use.instruction) return 'by its instruction';
   if (!view.dose) return view.label ? 'needs the area' : 'needs a remedy';
   const loads = view.dose.loads.length;
-  const amount = show.quantityText(view.dose.product);
+  const amount = productText(view.dose.product, view.method?.noun ?? null, show);
   return `${amount}${loads > 0 ? ` in ${loads} ${loads === 1 ? 'load' : 'loads'}` : ''}${facts.stops.mix ? '' : ' · to settle'}`;
 }
 

@@ -11,6 +11,7 @@ export const load: PageServerLoad = ({ locals, url }) => ({
   revision: locals.who.settingsRevision,
   saved: url.searchParams.get('saved') === 'yes',
   zones: [...new Set(['UTC', ...Intl.supportedValuesOf('timeZone')])],
+  notifiable: CANDIDATES.filter((c) => c.status === 'notifiable').map(({ id, name }) => ({ id, name })),
   candidates: CANDIDATES.filter((c) => c.kind === 'insect').map(({ id, name, threshold }) => ({
     id,
     name,

@@ -96,7 +96,7 @@
           They can only be stricter than a label, never looser. Choose and When obey them. Nimsy knows no law:
           what holds where you work is for you to enter, and the label and the law come first.
         </p>
-        {#key data.revision}<RuleRows rules={s.rules} />{/key}
+        {#key data.revision}<RuleRows rules={s.rules} notifiable={data.notifiable} />{/key}
 
         <h2 class="section-head">Own thresholds</h2>
         <p class="soft">Where you treat earlier or later than general guidance.</p>

@@ -58,6 +58,7 @@ export function cautionsOf(known: {
       month: monthOf(facts.today),
       hemisphere: facts.property.hemisphere,
       expected: purpose !== 'control',
+      livesWith: facts.rules.flatMap((rule) => (rule.kind === 'lives-with' ? [rule.candidate] : [])),
     },
     {
       licence: facts.licence,

@@ -79,6 +79,8 @@ export interface Candidate {
   readonly culture: string;
   /** There is a drawing of it. */
   readonly drawn: boolean;
+  /** It lives in a comb that is worked on as a nest, by the steps of nests; absent for all else. */
+  readonly colony?: 'comb';
 }
 
 /** What is read of a candidate only where it is looked at closely. */

@@ -5,6 +5,7 @@ export type CautionRank = 'halt' | 'care' | 'note';
 export type CautionCode =
   // Name
   | 'must-rule-out'
+  | 'nest-step'
   | 'not-an-insect'
   | 'no-name'
   // Choose

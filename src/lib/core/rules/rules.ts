@@ -15,6 +15,8 @@ export type LocalRule =
     }
   | { readonly kind: 'water-buffer'; readonly metres: number; readonly note: string }
   | { readonly kind: 'wind'; readonly kmh: number; readonly note: string }
+  /** What is to be reported elsewhere and ordinary here: this place lives with it. */
+  | { readonly kind: 'lives-with'; readonly candidate: string; readonly note: string }
   /** Treating ahead of any count, or as a matter of course, is not allowed here. */
   | { readonly kind: 'purpose'; readonly purpose: 'prevent' | 'routine'; readonly note: string }
   /** Something to see to before the work, ticked with name and time. */

@@ -26,6 +26,7 @@ import { licenceLack, type Licence } from '../premises';
 import { passesMostOnSmallEnd, type Ground } from '../ground';
 import { inBase, isAbove, monthOf, type CalendarDay } from '../units';
 import { licenceFor, worksUnder } from './licence-for';
+import { nestCautions } from './nest-steps';
 
 /** The key under which a caution is settled: its code, and whom or what it is about. */
 export function cautionKey(caution: Pick<Caution, 'code' | 'facts'>): string {
@@ -61,6 +62,8 @@ export function nameCautions(
     readonly hemisphere: Hemisphere;
     /** Something is expected and not there yet: what nobody saw is not held against it. */
     readonly expected?: boolean;
+    /** What is to be reported elsewhere and ordinary in this place: no Halt for it here. */
+    readonly livesWith?: readonly string[];
   },
   /** Who asks, on which day the work is, and where. */
   work: {
@@ -75,15 +78,15 @@ export function nameCautions(
     .filter(({ id, p }) => (looked && p > RULE_OUT_ABOVE) || id === named?.id)
     .flatMap(({ id, p }) =>
       candidates
-        .filter((c) => c.id === id && c.status !== 'pest')
+        .filter((c) => c.id === id && c.status !== 'pest' && !isOrdinary(c, when.livesWith))
         .filter((c) => c === named || !(isRuledOut(c, found, when) || isBesides(c, named, signs, found)))
         .map((c) => ({ c, p, sign: signs.find((s) => s.id === c.ruleOut?.sign) })),
     );
   return [
     ...possible.flatMap(({ c, p, sign }) => {
-      // What is dangerous and known by its name is work for two qualified people with their kit; what is protected or to be
-      // reported stays a Halt for everybody.
-      const own = work !== null && c === named && c.status === 'dangerous';
+      // What is dangerous or to be reported and known by its name is work for two qualified people with their kit and the
+      // permit or report; what is protected stays a Halt for everybody.
+      const own = work !== null && c === named && LICENSED.has(c.status);
       const wanted = own ? worksUnder(c, work.surrounding) : [];
       const lack = own ? licenceLack(work.licence, work.day, wanted) : 'none';
       const mayDo = lack === null;
@@ -105,7 +108,9 @@ export function nameCautions(
           ...(own && lack !== null ? { lack, wanted: wanted.join(',') } : {}),
         },
       });
-      return mayDo ? [first, caution('permit-or-report', 'care', 'name', 'tick', { facts: about })] : [first];
+      if (!mayDo) return [first];
+      const permit = caution('permit-or-report', 'care', 'name', 'tick', { facts: about });
+      return [first, permit, ...nestCautions(c, work?.surrounding ?? 'wall')];
     }),
     ...(named?.kind === 'not-insect'
       ? [
@@ -116,6 +121,12 @@ export function nameCautions(
       : []),
   ];
 }
+
+const isOrdinary = (c: Candidate, livesWith: readonly string[] = []): boolean =>
+  c.status === 'notifiable' && livesWith.includes(c.id);
+
+/** What a qualified person may work on, with a permit or a report: never what is protected. */
+const LICENSED: ReadonlySet<Candidate['status']> = new Set(['dangerous', 'notifiable']);
 
 /** The names of the answers by which a candidate is known. */
 function marksOf({ ruleOut }: Candidate, sign: Sign): string | null {

@@ -22,5 +22,5 @@ export function wayOutOf({ code, rank, settledBy, facts }: Caution): WayOut | nu
   if (code !== 'must-rule-out') return 'change';
   // What it only could be goes by another mark; what it is goes by who may do it, or not at all.
   if (!facts.named) return 'evidence';
-  return facts.status === 'dangerous' ? 'qualified' : 'none';
+  return facts.status === 'dangerous' || facts.status === 'notifiable' ? 'qualified' : 'none';
 }

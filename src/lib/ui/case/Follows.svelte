@@ -2,7 +2,7 @@
   import { lotInUse } from '../../core/case';
   import { CLOSE_ENOUGH } from '../../core/dose';
   import { sameDimension, valueIn } from '../../core/units';
-  import { trailText } from '../../words';
+  import { productText, trailText } from '../../words';
   import { getShow } from '../parts/show';
   import CautionBlock from '../parts/CautionBlock.svelte';
   import { getSheet } from './sheet.svelte';
@@ -43,7 +43,12 @@
   {#if last}
     <div>
       <dt>Put down</dt>
-      <dd>{quantityText(last.product)} on {dayText(last.doneOn, sheet.facts.today)}</dd>
+      <dd>
+        {productText(last.product, view.method?.noun ?? null, show)} on {dayText(
+          last.doneOn,
+          sheet.facts.today,
+        )}
+      </dd>
     </div>
   {:else if halted}
     <div class="halt">
@@ -53,7 +58,7 @@
   {:else if view.dose && view.label}
     <div>
       <dt>Product</dt>
-      <dd>{quantityText(view.dose.product)}</dd>
+      <dd>{productText(view.dose.product, view.method?.noun ?? null, show)}</dd>
     </div>
     {#if view.dose.finished}<div>
         <dt>Finished mix</dt>
@@ -123,8 +128,11 @@
             ? 'no sooner than'
             : 'about'}
           {dayText(view.nextAllowed.day, sheet.facts.today)}
-        {:else if view.label.use.noSoonerThanDays}no sooner than {view.label.use.noSoonerThanDays} days after{:else if view.label.use.aboutEveryDays}about
-          every {view.label.use.aboutEveryDays} days{:else}not stated{/if}
+        {:else if view.label.use.noSoonerThanDays}no sooner than {view.label.use.noSoonerThanDays}
+          {view.label.use.noSoonerThanDays === 1 ? 'day' : 'days'} after{:else if view.label.use.aboutEveryDays}about
+          every {view.label.use.aboutEveryDays === 1
+            ? 'day'
+            : `${view.label.use.aboutEveryDays} days`}{:else}not stated{/if}
       </dd>
     </div>
   {/if}

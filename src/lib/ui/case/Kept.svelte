@@ -5,12 +5,16 @@
   import { BENCH_METHODS } from '../../words';
   import { getMayChange } from '../parts/may';
   import { getShow } from '../parts/show';
+  import { getSheet } from './sheet.svelte';
   import type { KeptJob } from './stop-props';
 
   /** Jobs of the bench that somebody kept into this case: worked out again from what was typed. */
   let { kept, number }: { kept: readonly KeptJob[]; number: number } = $props();
   const show = getShow();
   const may = getMayChange();
+  const sheet = getSheet();
+  /** Whatever stands against measuring anything out here stands against these figures too. */
+  const halted = $derived(sheet.view.halts.length > 0);
   const rows = $derived(
     kept.map(({ id, fields, keptBy }) => {
       const job = parseBench(new Map(Object.entries(fields)));
@@ -29,9 +33,9 @@
   <ul class="rule-list">
     {#each rows as { id, method, told, keptBy } (id)}
       <li>
-        <span class="figure">{told}</span>
+        <span class="figure">{halted ? 'No amount while a Halt is open' : told}</span>
         <span>{method}, by {keptBy}</span>
-        <a href="{resolve('/how-much')}?kept={id}">Open on the bench</a>
+        {#if !halted}<a href="{resolve('/how-much')}?kept={id}">Open on the bench</a>{/if}
         {#if may()}
           <form method="POST" action="{resolve('/how-much')}?/drop">
             <input type="hidden" name="id" value={id} />

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { groundText } from '../../words';
+  import { groundText, productText } from '../../words';
   import { getShow } from '../parts/show';
   import Working from './Working.svelte';
   import MixLoads from './MixLoads.svelte';
@@ -77,7 +77,7 @@
     <p class="sum" aria-live="polite">
       <span class="figure big">
         {label.form === 'granule' ? 'Weigh' : label.use.carrier ? 'Add' : 'Put down'}
-        {quantityText(dose.product)} of {label.name}
+        {productText(dose.product, view.method?.noun ?? null, show)} of {label.name}
       </span>
       <span class="soft">{besideText(dose.product) ?? ''}</span>
     </p>

@@ -114,10 +114,10 @@
             </li>
             {#if load.product.value > 0}
               <li>
-                {#if view.stock}Add <b class="amount"
-                    >{quantityText({ value: view.stock.fills[i] ?? 0, unit: 'l' })} of stock</b
-                  >,
-                {/if}{view.stock ? 'that is' : 'Add'}
+                {#if view.stock}Add
+                  <b class="amount">{quantityText({ value: view.stock.fills[i] ?? 0, unit: 'l' })} of stock</b
+                  >, that is
+                {:else}Add{/if}
                 <b class="amount">{quantityText(load.product)}</b>{#if toldIn(load.product)}<span class="tool"
                     >{toldIn(load.product)}</span
                   >{/if}

@@ -5,7 +5,11 @@
   import Field from '../parts/Field.svelte';
   import Reading from '../parts/Reading.svelte';
 
-  let { rules }: { rules: readonly LocalRule[] } = $props();
+  let {
+    rules,
+    notifiable,
+  }: { rules: readonly LocalRule[]; notifiable: readonly { readonly id: string; readonly name: string }[] } =
+    $props();
   interface Row {
     key: number;
     kind: LocalRule['kind'] | '';
@@ -24,6 +28,7 @@
     { value: 'water-buffer', name: 'a buffer beside water' },
     { value: 'wind', name: 'a wind limit' },
     { value: 'purpose', name: 'treating before a count' },
+    { value: 'lives-with', name: 'an insect that is ordinary here' },
     { value: 'caution', name: 'something to see to' },
   ];
   const MONTHS = ['', '1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11', '12'].map((value) => ({
@@ -80,6 +85,15 @@
         />
       {:else if row.kind === 'wind'}
         <Reading label="At most" name="rules.{i}.kmh" measure="wind" value={text(row, 'kmh')} width="8rem" />
+      {/if}
+      {#if row.kind === 'lives-with'}
+        <Choice
+          label="Which"
+          name="rules.{i}.candidate"
+          items={notifiable.map(({ id, name }) => ({ value: id, name: name.toLowerCase() }))}
+          value={text(row, 'candidate')}
+          width="16rem"
+        />
       {/if}
       {#if row.kind === 'purpose'}
         <Choice
