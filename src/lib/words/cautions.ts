@@ -354,6 +354,11 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
         'Something is left in the tank',
         'Two products are mixed only in an empty, rinsed tank. Use up what is left first.',
       );
+    case 'partner-carrier':
+      return words(
+        'Not the same amount of mix',
+        `${t('label')} and ${t('other')} are not made up to the same amount of mix for this ground, so that one of them would leave its label in one tank. Put them down one after the other.`,
+      );
     case 'partner-rate':
       return words(
         'The second product is outside its label',

@@ -240,6 +240,7 @@ const CAUTION_CODES: readonly Caution['code'][] = [
   ...(['tank-held-other', 'partner-not-allowed', 'partner-jar-missing', 'partner-jar-failed'] as const),
   ...([
     'partner-carry-over',
+    'partner-carrier',
     'partner-rate',
     'partner-unknown',
     'partner-log',

@@ -37,6 +37,7 @@ import { lotInUse } from './lot-in-use';
 import { nightsOf } from './nights';
 import { passesOver, perMetreOf } from './passes';
 import { pointsOf } from './points-of';
+import { cardIn, carrierOfBoth, inSharedTank, partnerOf } from './shared-tank';
 import { trailOf } from './trail';
 import type { CaseView } from './view';
 
@@ -93,7 +94,8 @@ function inCourse(facts: CaseFacts): CaseView {
 const nextOf = (trail: CaseView['trail']): CaseView['nextStop'] =>
   trail.find((t) => t.state !== 'answered')?.stop ?? 'recheck';
 
-function workOut(facts: CaseFacts): CaseView {
+function workOut(own: CaseFacts): CaseView {
+  const facts = inSharedTank(own);
   const density = densityIn(facts);
   const ranking = rankingOf(facts);
   const name = nameOf(facts, ranking);
@@ -111,10 +113,14 @@ function workOut(facts: CaseFacts): CaseView {
       ? readable.filter(({ label }) => !label.use.sites.every((site) => AT_A_NEST.has(site)))
       : readable;
   const options = situation ? rankLabels(shelf, situation) : [];
-  const chosen = madeUp(
-    shelf.find((entry) => entry.label.id === facts.stops.choose?.label) ?? null,
-    facts.stops.mix?.make ?? null,
-    lawn,
+  const chosen = inOneVolume(
+    facts,
+    madeUp(
+      shelf.find((entry) => entry.label.id === facts.stops.choose?.label) ?? null,
+      facts.stops.mix?.make ?? null,
+      lawn,
+    ),
+    name,
   );
   const nothing = facts.stops.choose !== undefined && facts.stops.choose.label === null;
   const hours = hoursOf(facts, chosen);
@@ -381,6 +387,15 @@ function madeUp(chosen: EntryInUse | null, make: Quantity | null, lawn: Ground |
   if (!(whole.value > 0)) return chosen;
   const use = { ...chosen.label.use, carrier: { amount: make, per: whole } };
   return { ...chosen, label: { ...chosen.label, use } };
+}
+
+/** In a tank that is shared there is one finished volume, within what both labels let theirs be made up to. */
+function inOneVolume(facts: CaseFacts, chosen: EntryInUse | null, { named }: Name): EntryInUse | null {
+  const pest = named?.id ?? null;
+  const partner = chosen?.label.use.carrier ? partnerOf(facts, pest) : null;
+  const other = partner && cardIn(facts, pest, partner.label);
+  const carrier = chosen && other && carrierOfBoth(chosen.label.use, other.use);
+  return carrier ? { ...chosen, label: { ...chosen.label, use: { ...chosen.label.use, carrier } } } : chosen;
 }
 
 function duesOf(

@@ -27,6 +27,7 @@ import { dayOfWork } from './day-of-work';
 import { purposeOf, type CaseFacts } from './facts';
 import { passCautions, type Passes } from './passes';
 import { partnerCautions } from './partner';
+import { partnerOf } from './shared-tank';
 import type { CaseView, SettledCaution } from './view';
 
 /** Every caution that the case raises so far, with who settled it. */
@@ -84,7 +85,9 @@ export function cautionsOf(known: {
     found.push(...clauseCautions(clauseSituation(facts, chosen, situation, lawn)));
     found.push(...hourCautions(facts, chosen, hours), ...planCautions(facts));
     found.push(...tankCautions(facts, chosen), ...lotCautions(facts, chosen));
-    if (facts.stops.mix) found.push(...partnerCautions(facts.stops.mix, chosen.label, known.options));
+    const partner = partnerOf(facts, named?.id ?? null);
+    if (facts.stops.mix && partner)
+      found.push(...partnerCautions({ ...facts.stops.mix, partner }, chosen.label, known.options));
     found.push(...unweighedCautions(chosen));
     found.push(...passCautions(chosen.label, known.passes, known.perMetre));
     if (lawn && known.dose && rate !== null)

@@ -189,8 +189,15 @@ export interface MixBody {
   readonly packs?: 'whole' | 'exact';
   /** Half of the dose now, and the other half as the next go, one to two weeks later. */
   readonly half?: boolean;
-  /** A second product in the same tank; null for one alone. */
+  /** The treatment whose tank this one goes into, with the jar in which both were tried; null or absent for a tank of its own. */
+  readonly shared?: SharedTank | null;
+  /** A second product in the same tank, as it was said before treatments could share one; null for one alone. */
   readonly partner: MixPartner | null;
+}
+
+export interface SharedTank extends Pick<MixPartner, 'jarOn' | 'jarBy' | 'jarResult'> {
+  /** The number of that treatment. */
+  readonly with: number;
 }
 
 /** A second product, and the jar in which both were tried first: who shook it, when, and what came of it. */

@@ -46,6 +46,7 @@ export {
 } from './course';
 export type { Treatment, TreatmentState, TreatmentStop } from './course';
 export { courseAgenda, nextIn, type TreatmentAgenda } from './course-agenda';
+export { partnerOf, tankMateOf, inSharedTank } from './shared-tank';
 export { doneOf } from './done-of';
 export { countIn, type Night, type Nights, type NightsVerdict } from './nights';
 export { courseView, type CourseRow, type CourseView } from './course-view';

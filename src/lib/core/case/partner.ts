@@ -4,6 +4,7 @@ import type { CardInUse, Caution } from '../labels';
 import { targetFor, type Ground } from '../ground';
 import { isAbove, quantity, type Quantity } from '../units';
 import type { MixBody } from './facts';
+import { carrierOfBoth } from './shared-tank';
 
 /** A second product of a tank: in all, and for each load of the first. */
 export interface PartnerAmounts {
@@ -52,6 +53,8 @@ export function partnerCautions(mix: MixBody, label: CardInUse, options: readonl
   if (!option?.label.use.carrier || partner.label === label.id)
     return [halt('partner-unknown', { label: option?.label.name ?? partner.label })];
   const other = option.label;
+  // In a shared tank the mix of this one is already that of the other: its own label is asked again.
+  const mine = options.find((one) => one.label.id === label.id)?.label ?? label;
   const both = { label: label.name, other: other.name };
   const against = [label, other].find((card) => card.mixWithOthers !== 'yes');
   const { min, max, unit } = other.use.rate;
@@ -69,6 +72,9 @@ export function partnerCautions(mix: MixBody, label: CardInUse, options: readonl
         : partner.jarResult === null || partner.jarOn === null || partner.jarBy === ''
           ? [halt('partner-jar-missing', both)]
           : []),
+    ...(carrierOfBoth(mine.use, other.use)
+      ? []
+      : [halt('partner-carrier', both, other.clauses.rate ?? null)]),
     ...(mix.carryOver ? [halt('partner-carry-over', {})] : []),
     ...(isAbove(partner.rate, max) || isAbove(min, partner.rate)
       ? [

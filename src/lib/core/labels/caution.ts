@@ -67,6 +67,7 @@ export type CautionCode =
   | 'partner-jar-missing'
   | 'partner-jar-failed'
   | 'partner-carry-over'
+  | 'partner-carrier'
   | 'partner-rate'
   | 'partner-unknown'
   | 'partner-log'

@@ -260,6 +260,19 @@ export const mixBody = z.object({
   make: orNoAmount(amount(VOLUMES, 0.05, 5000)).default(null),
   packs: z.enum(['whole', 'exact']).default('whole'),
   half: ticked,
+  shared: z
+    .preprocess(
+      (value) => ((value as { with?: unknown } | null | undefined)?.with ? value : null),
+      z
+        .object({
+          with: whole(1, 99),
+          jarOn: orNothing(dayField).default(null),
+          jarBy: z.preprocess((v) => v ?? '', plainText(80)),
+          jarResult: orNothing(z.enum(['mixes', 'separates'])).default(null),
+        })
+        .nullable(),
+    )
+    .default(null),
   partner: z
     .preprocess(
       (value) => ((value as { label?: unknown } | null | undefined)?.label ? value : null),

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { partnerAmounts } from '../../core/case';
+  import { letterOf, numberOf, partnerAmounts, partnerOf, tankMateOf } from '../../core/case';
   import { resolve } from '$app/paths';
   import { jugFill } from '../../core/calibrate';
   import { fillingLevels, inTool, type DoseAnswer, type Load } from '../../core/dose';
@@ -37,12 +37,13 @@
   }
   /** A second product, where both labels and a jar allow it. */
   const partner = $derived.by(() => {
-    const { partner: wanted } = sheet.facts.stops.mix ?? {};
+    const wanted = tankMateOf(sheet.facts) ? null : partnerOf(sheet.facts, view.named?.id ?? null);
     const card = wanted && view.options.find((one) => one.label.id === wanted.label)?.label;
     return card && view.lawn
       ? { name: card.name, amounts: partnerAmounts(card, wanted.rate, view.lawn, dose) }
       : null;
   });
+  const mate = $derived(tankMateOf(sheet.facts));
   const onto = $derived(restGoesOnto(label, sheet.facts.stops.look?.surrounding ?? 'lawn'));
   const mark = $derived(sheet.facts.stops.mix?.tankMark ?? null);
   const tankOf = (load: Load): Quantity => sheet.facts.stops.mix?.tank ?? load.finished;
@@ -50,7 +51,22 @@
   const stirred = $derived(living || label.form === 'powder' || label.form === 'dust');
 </script>
 
-{#if jug && sheet.facts.stops.mix?.carryOver}
+{#if mate && dose.loads.length > 0}
+  <p class="stock">
+    <span class="figure">It goes into the tank of {letterOf(sheet.facts, numberOf(mate))}.</span>
+    <a href={resolve(`/cases/${sheet.facts.number}/${numberOf(mate)}/mix`)}>Its loads</a>: into each, after
+    the first product was shaken,
+  </p>
+  <ol class="plain">
+    {#each dose.loads.slice(0, 12) as load, i (i)}
+      <li>
+        Load {i + 1}: <b>{quantityText(load.product)}</b> of {label.name}{toldIn(load.product)
+          ? `, ${toldIn(load.product)}`
+          : ''}
+      </li>
+    {/each}
+  </ol>
+{:else if jug && sheet.facts.stops.mix?.carryOver}
   <p class="field-error">
     Use up or empty what is left first, and clear it above: a jug is always filled anew.
   </p>

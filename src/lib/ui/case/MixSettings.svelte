@@ -12,7 +12,9 @@
   import NumberField from '../parts/NumberField.svelte';
   import NumberInput from '../parts/NumberInput.svelte';
   import { getErrors } from '../parts/errors';
+  import { standingCourse } from '../../core/case';
   import MixBefore from './MixBefore.svelte';
+  import SharedTank from './SharedTank.svelte';
   import { getSheet } from './sheet.svelte';
   import type { Tool } from './stop-props';
   const { dayText, manner, numberText, quantityText, rateText } = getShow();
@@ -51,12 +53,8 @@
     unit: String(start?.step?.unit ?? own.unit),
     holds: (start ? start.holds?.value : firstMeasure?.holds) ?? '',
   });
-  let partnered = $state(untrack(() => (start?.partner ?? null) !== null));
-  /** Its fields stay in the form once they were there. */
-  let partnerSeen = $state(false);
-  $effect(() => {
-    if (partnered) partnerSeen = true;
-  });
+  /** It goes into the tank of another treatment: then it has none of its own. */
+  let shares = $state(untrack(() => (start?.shared ?? null) !== null));
   // Another step of the label brings another range: the rate moves to its nearer end.
   $effect(() => {
     const { min, max } = use.rate;
@@ -185,7 +183,10 @@
     {#if errorFor('rate')}<p class="field-error">{errorFor('rate')}</p>{/if}
   </div>
   <div class="fields">
-    {#if liquid}
+    {#if liquid && shares}
+      <input type="hidden" name="tankName" value="" />
+      <input type="hidden" name="split" value="fill" />
+    {:else if liquid}
       {#if tanks.length > 0}
         <Choice
           label="Tank"
@@ -300,15 +301,24 @@
     {:else}<input type="hidden" name="lot" value="" />{/if}
   </div>
   {#if liquid}
-    <MixBefore unit={use.rate.unit} />
-    <details class="partner" bind:open={partnered}>
-      <summary>A second product in the same tank</summary>
-      {#if partnered || partnerSeen}
+    {#if !shares}<MixBefore unit={use.rate.unit} />{/if}
+    {#if standingCourse(sheet.facts).length > 1}
+      <SharedTank
+        {person}
+        onchange={(now) => {
+          shares = now;
+          again();
+        }}
+      />
+    {/if}
+    {#if start?.partner}
+      <details class="partner" open>
+        <summary>A second product in the same tank</summary>
         {#await import('./MixPartner.svelte') then { default: MixPartner }}
           <MixPartner {label} {person} onchange={again} />
         {/await}
-      {/if}
-    </details>
+      </details>
+    {/if}
   {/if}
 </div>
 

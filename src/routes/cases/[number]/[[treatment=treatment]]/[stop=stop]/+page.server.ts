@@ -5,6 +5,7 @@ import {
   courseOf,
   doneOf,
   goOf,
+  inSharedTank,
   isOfTreatment,
   numberOf,
   outsideOf,
@@ -331,7 +332,7 @@ async function groundLaidOn(
   tx: Tx,
   { facts, property }: LoadedCase,
 ): Promise<Pick<ApplicationRecord, 'ground'>> {
-  const { plan, name } = facts.stops.measure ?? {};
+  const { plan, name } = inSharedTank(facts).stops.measure ?? {};
   if (!plan && !name) return {};
   const at = plan ? footprintOf((await planOf(tx, property.id)).plan, plan) : { zones: [], footprint: null };
   return { ground: { ...at, ...(name ? { name } : {}) } };

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
-  import type { AnsweredStop } from '$lib/core/case';
+  import { resolve } from '$app/paths';
+  import { letterOf, numberOf, tankMateOf, type AnsweredStop } from '$lib/core/case';
   import Broken from '$lib/ui/parts/Broken.svelte';
   import Dues from '$lib/ui/case/Dues.svelte';
   import Course from '$lib/ui/case/Course.svelte';
@@ -9,7 +10,7 @@
   import { getSheet } from '$lib/ui/case/sheet.svelte';
   import type { StopProps } from '$lib/ui/case/stop-props';
   import { getShow } from '$lib/ui/parts/show';
-  import { tickText } from '$lib/words';
+  import { stopPath, tickText, trailText } from '$lib/words';
   import type { PageProps } from './$types';
 
   let { data, form }: PageProps = $props();
@@ -39,10 +40,15 @@
     requestKey: data.requestKey,
   });
   const savedAt = $derived(stop !== 'log' && data.facts.states[stop] ? 'saved' : null);
+  const mate = $derived(
+    stop === 'measure' || stop === 'when' || stop === 'place' ? tankMateOf(sheet.facts) : null,
+  );
   const ready = $derived(
-    stop === 'when' || stop === 'mix' || stop === 'place'
-      ? sheet.view.label !== null && !(stop === 'mix' && sheet.view.label.use.instruction)
-      : stop !== 'recheck' || sheet.view.recheckDue !== null,
+    mate !== null
+      ? false
+      : stop === 'when' || stop === 'mix' || stop === 'place'
+        ? sheet.view.label !== null && !(stop === 'mix' && sheet.view.label.use.instruction)
+        : stop !== 'recheck' || sheet.view.recheckDue !== null,
   );
 </script>
 
@@ -54,7 +60,14 @@
       <Screen {...given} />
     {:else}
       <StopForm stop={stop as AnsweredStop} {errors} {savedAt} {ready} {conflict} onmerged={() => merges++}>
-        <Screen {...given} />
+        {#if mate}
+          <p>
+            <span class="figure">It goes into the tank of {letterOf(sheet.facts, numberOf(mate))}</span>, so
+            that it has the same ground, hours and lanes.
+            <a href={resolve(stopPath(sheet.facts.number, numberOf(mate), stop))}>Look at them there</a>
+          </p>
+          <p class="soft">{trailText(stop, sheet.facts, sheet.view, show)}</p>
+        {:else}<Screen {...given} />{/if}
       </StopForm>
     {/if}
     {#snippet failed(_fault, again)}<Broken {again} />{/snippet}
