@@ -9,6 +9,7 @@
   import { onMount, untrack } from 'svelte';
   import { setToday, setZone } from '$lib/ui/parts/today';
   import { setMayChange } from '$lib/ui/parts/may';
+  import { holdPress } from '$lib/ui/parts/held-press';
   import { holdTyped } from '$lib/ui/parts/typed-early';
   import { browser } from '$app/environment';
   import type { LayoutProps } from './$types';
@@ -37,6 +38,7 @@
 </script>
 
 <svelte:window {onkeydown} />
+<svelte:document onpointerdowncapture={holdPress} />
 
 <a class="skip" href="#main">To the content</a>
 <Header

@@ -18,6 +18,8 @@
   let settingsOpen = $state(untrack(() => sheet.facts.stops.mix === undefined));
   let toolsOpen = $state(false);
   let costsOpen = $state(false);
+  /** Fetched before there is an amount: what comes in late pushes Save away from under a finger. */
+  const walk = import('./Walk.svelte');
   const mix = $derived(sheet.facts.stops.mix);
   const summary = $derived(
     [
@@ -108,7 +110,7 @@
 
   {#if view.halts.length === 0 && view.lawn && view.dose}
     <MixLoads {equipment} {label} dose={view.dose} />
-    {#await import('./Walk.svelte') then { default: Walk }}<Walk {equipment} {label} {person} />{/await}
+    {#await walk then { default: Walk }}<Walk {equipment} {label} {person} />{/await}
     <details class="settings" bind:open={toolsOpen}>
       <summary>Which tool, what to write on the tank, how to clean it</summary>
       {#if toolsOpen}

@@ -25,6 +25,15 @@
     sheet.view.trail.filter(({ stop }) => !several || !isOfTreatment(stop) || stop === 'choose'),
   );
   const within = $derived(sheet.view.trail.filter(({ stop }) => isOfTreatment(stop) && stop !== 'choose'));
+  let trail: HTMLElement;
+  // On a telephone the stop that is open is never beyond the edge.
+  $effect(() => {
+    void current;
+    const row = trail.querySelector('ol');
+    const here = trail.querySelector<HTMLElement>('.current');
+    if (row && here && row.scrollWidth > row.clientWidth)
+      row.scrollLeft = here.offsetLeft - row.clientWidth / 2 + here.offsetWidth / 2;
+  });
   const place = (stop: Stop): number => STOPS.indexOf(stop) + 1;
   const addressOf = (stop: Stop) => stopPath(sheet.facts.number, several ? open : null, stop);
   const lineOf = (number: number) => {
@@ -65,7 +74,7 @@
   </li>
 {/snippet}
 
-<nav aria-label="The nine stops of this case">
+<nav aria-label="The nine stops of this case" bind:this={trail}>
   <ol>
     {#each before as one (one.stop)}
       {@render station(one)}
@@ -202,9 +211,11 @@
     color: var(--soft);
   }
   @media (max-width: 900px) {
+    /* One row, whatever the number of treatments: it is pushed along under the thumb. */
     ol {
-      display: grid;
-      grid-template-columns: repeat(auto-fit, minmax(38px, 1fr));
+      display: flex;
+      overflow-x: auto;
+      scrollbar-width: none;
       border-bottom: 1px solid var(--rule);
     }
     li:not(:last-child)::before {
@@ -220,6 +231,7 @@
     }
     li {
       display: grid;
+      flex: 1 0 38px;
       justify-items: center;
     }
     .inner {
