@@ -505,6 +505,83 @@ export const CASES: readonly DemoCase[] = [
       },
     ],
   },
+  {
+    property: 'bowls',
+    title: 'Grubs on the green, before they hatch',
+    openedOn: day('2027-05-10'),
+    stops: {
+      look: flap(
+        'North half of the green',
+        [],
+        {},
+        {
+          ...{ purpose: 'prevent', because: 'history', counts: [null, null, null, null, null] },
+          note: 'Chafers in 2024 and 2026; beetles swarmed over the hedge at dusk.',
+        },
+      ),
+      name: { candidate: 'chafer-grub', stage: 'small', stages: ['small'], also: [] },
+      choose: { label: 'merebank-preventive', reason: '', wishes: [], budget: null },
+      measure: { ...tape(38, 19), name: 'the green' },
+      mix: { ...PLAIN_MIX, rate: 7, ...SCALE, carryOver: null, split: 'fill', lot: null },
+      place: lanes(2),
+      recheck: {
+        ...{ counts: [14, 16, 13, 15, 14], control: null, countedOn: day('2027-09-13') },
+        note: 'Five flaps, all in the damp corner by the pavilion.',
+      },
+    },
+    records: [
+      {
+        label: 'merebank-preventive',
+        pest: 'chafer-grub',
+        doneOn: day('2027-06-02'),
+        startedAt: '06:30',
+        endedAt: '07:20',
+        product: q(5.05, 'kg'),
+        finished: null,
+        area: q(722, 'm2'),
+        windKmh: 6,
+        tempC: 13,
+        lot: 'P27-1',
+        note: 'Two crossed passes; watered in with 8 mm.',
+      },
+    ],
+    course: [
+      {
+        ...{
+          number: 2,
+          position: 2,
+          state: 'only-if',
+          onlyIf: 'the flaps of September are over the threshold',
+        },
+        stops: {
+          choose: { label: 'wath-nematodes', reason: '', wishes: [], budget: null },
+          measure: { ...tape(38, 19), name: 'the green' },
+        },
+      },
+    ],
+  },
+  {
+    property: 'guest-house',
+    title: 'Round the house, autumn',
+    openedOn: day('2027-09-14'),
+    stops: {
+      look: {
+        ...{ purpose: 'routine', because: null, surrounding: 'wall', where: 'All walls of the guest house' },
+        ...{ signs: {}, lengthMm: null, test: 'night-look', frame: q(1, 'count'), counts: [null] },
+        ...{ vigour: 'fair', flowering: false, damp: null, note: '' },
+      },
+      choose: { label: 'gillfold-perimeter', reason: '', wishes: [], budget: null },
+      measure: {
+        ...{ how: 'edges', unit: 'm', name: 'house walls', waterOff: 25 },
+        ...{ length: 0, width: 0, paces: [0, 0], walked: 0, walkedPaces: 0, paceErrorPct: 0, strip: 0 },
+        plan: null,
+        edge: {
+          ...{ run: 46, hard: 12, up: 0.6, out: 0.9, wallAboveHard: false },
+          more: [{ kind: 'eaves', run: 20, wide: 0.3 }],
+        },
+      },
+    },
+  },
 ];
 
 export const HOME_PROPERTIES: readonly DemoProperty[] = [

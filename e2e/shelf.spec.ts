@@ -98,7 +98,7 @@ test(
     for (const sign of ['chewed-blades', 'green-pellets', 'moths-at-dusk'])
       await page.locator(`#sign-${sign}`).getByRole('radio', { name: 'Seen', exact: true }).check();
     await page.getByRole('button', { name: 'Save, on to Name' }).click();
-    await page.getByLabel('Life stage').selectOption('half-grown');
+    await page.getByRole('checkbox', { name: /half-grown/i }).check();
     await page.getByRole('button', { name: 'Save, on to Choose' }).click();
     await expect(page.getByRole('heading', { level: 1, name: 'Choose' })).toBeVisible();
     await stop(page, 4);

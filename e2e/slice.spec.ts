@@ -69,7 +69,7 @@ test('webworms by soap flush, paced lawn, liquid with a carry-over, logged and c
   await expect(page.getByText(`Sod webworm, ${Math.round(p * 100)} %`, { exact: true })).toBeVisible();
   await expect(page.getByRole('radio', { name: /Sod webworm/ })).toBeChecked();
   await expect(page.getByText('Worth looking at next')).toBeVisible();
-  await page.getByLabel('Life stage').selectOption('half-grown');
+  await page.getByRole('checkbox', { name: /half-grown/i }).check();
   await on(page, 'Choose');
 
   await heading(page, 'Choose');
@@ -132,6 +132,8 @@ test('webworms by soap flush, paced lawn, liquid with a carry-over, logged and c
   await page.getByText('Show the working').first().click();
   await expect(page.getByRole('cell', { name: 'chosen here, clause 3.1' })).toBeVisible();
   await page.getByRole('button', { name: 'I wear them' }).click();
+  // What is settled is a line; who ticked it, and when, stands behind it.
+  await page.getByText(/Settled · Wear gloves/).click();
   await expect(page.getByText(/I wear them: R\. Hallow, Wed 15 Sep/)).toBeVisible();
   await on(page, 'Place');
 

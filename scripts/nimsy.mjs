@@ -23,6 +23,9 @@ const HELP = `Nimsy: from a sighting to a treated, recorded and re-checked pest 
   ./nimsy test  [unit|server|e2e|long]
                      formatting, lint, types, unit, server and end-to-end tests; "long" is what takes
                      minutes by nature, apart; "unit --watch" goes on while you write
+  ./nimsy dev   [--port N] [--data DIR] [--today YYYY-MM-DD] [--still]
+                     the demonstration from the sources, on a database of its own (.nimsy/dev): a
+                     change shows at once
   ./nimsy calc  TOPIC < input.json   or   ./nimsy calc --lines < many.jsonl
                      the core's calculations without the web application (docs/calc.md)
   ./nimsy help       this list
@@ -33,6 +36,7 @@ Everything is kept under DIR (default .nimsy/real, or .nimsy/demo). The address 
 const COMMANDS = {
   demo: async (words) => (await import('./serve.mjs')).serve('demo', words),
   start: async (words) => (await import('./serve.mjs')).serve('real', words),
+  dev: async (words) => (await import('./dev.mjs')).dev(words),
   test: async (words) => (await import('./test.mjs')).test(words),
   backup: async (words) => (await import('./keep.mjs')).backup(words),
   restore: async (words) => (await import('./keep.mjs')).restore(words),

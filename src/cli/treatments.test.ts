@@ -3,7 +3,8 @@ import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { groundKnown, groundOfEdge, groundOfGrid, groundOfParts, gridOver } from '../lib/core/ground';
 import { groundOf, trimPass } from '../lib/core/clip';
-import { lanesOver } from '../lib/core/place';
+import { lanesOver, lanesOverPieces } from '../lib/core/place';
+import { dose, stockOf, wholePacks } from '../lib/core/dose';
 import { quantity } from '../lib/core/units';
 import type { Point } from '../lib/core/geometry';
 
@@ -77,5 +78,38 @@ describe('docs/treatments.md says what the core says', () => {
     const edged = over(box(24, 14), [], 2, { trim: trimPass(figure, 2, 0) });
     expect(told('24 × 14 m with a pass')).toBe(`${number(edged.trimLength)} m and five lanes`);
     expect(edged.lineCount).toBe(5);
+  });
+
+  it('of a routine visit, packs and one tank', () => {
+    const more = [{ run: m(20), wide: m(0.3) }];
+    const wall = { run: m(46), hard: m(12), up: m(0.6), out: m(0.9), wallAboveHard: false, more };
+    const ground = ok(groundOfEdge(wall, 'm2'));
+    expect(told('46 m of wall, 12 m over paving')).toBe(
+      `${number(ground.area.value)} m², ${number(ground.counted.edgeM)} m of edge`,
+    );
+    const made = ok(
+      dose({
+        rate: { min: 2.5, max: 7.5, chosen: 2.5, unit: 'ml', per: quantity(1, 'l'), basis: 'mix' },
+        carrier: { amount: quantity(4, 'l'), per: quantity(100, 'm2') },
+        target: ground.area,
+      }),
+    );
+    expect(told('the same at 4 l')).toBe(
+      `${number(made.finished?.value ?? 0)} l of mix, ${number(made.exactProduct.value)} ml`,
+    );
+    const packs = wholePacks({ need: 168, least: 168, most: 252, pack: 50 });
+    const stock = stockOf(packs, 50, 5, [(packs.laid * 15) / 67.2]);
+    expect(told('336 m² at 50 to 75')).toBe(
+      `${packs.packs} packs, ${number(stock.litres)} l of stock, ${number(stock.fills[0] ?? 0)} l for a fill of 15 l`,
+    );
+  });
+
+  it('of lawns that lie apart', () => {
+    const figure = [...ok(groundOf(box(14, 24), [])), ...ok(groundOf(box(17, 9, 15.5, -6), []))];
+    const lanes = ok(lanesOverPieces({ figure, swath: 1.5, overlap: 0, direction: 'auto', edges: 'cover' }));
+    expect(told('14 × 24 m and')).toBe(
+      `${lanes.lineCount} lanes, each lawn by itself, none over what lies between`,
+    );
+    expect(lanes.overPct).toBe(0);
   });
 });

@@ -1,6 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { catchCups, grid, hoseEndJug, irrigation, nozzleFlow, sprayTime, walk, weighedPass } from '.';
+import {
+  catchCups,
+  grid,
+  hoseEndJug,
+  irrigation,
+  nozzleFlow,
+  sprayTime,
+  sprinklerMinutes,
+  walk,
+  weighedPass,
+} from '.';
 
 const q = <U extends string>(value: number, unit: U) => ({ value, unit });
 
@@ -74,6 +84,11 @@ describe('calibrations', () => {
     expect(result).toMatchObject({
       ok: { volume: { value: expect.closeTo(1500, 9) }, time: { value: expect.closeTo(100, 9) } },
     });
+  });
+
+  it('tells the minutes of a sprinkler for a depth, and none of a dry one', () => {
+    expect(sprinklerMinutes(6, 12)).toBe(30);
+    expect(sprinklerMinutes(5, 0)).toBeNull();
   });
 
   it('water by the driest quarter where cups differ', () => {

@@ -3,7 +3,7 @@ export type { BasicRefusal } from './flow';
 export { grid, pace } from './ground';
 export { hoseEndJug, hoseRatio, jugFill } from './hose';
 export { weighedPass } from './spreader';
-export { catchCups, dyeWalk, irrigation } from './water';
+export { catchCups, dyeWalk, irrigation, sprinklerMinutes } from './water';
 export { repeatsOf, type Repeats } from './repeats';
 export { crossedGate, dropsFor, laidDown, type LaidDown } from './delivery';
 export { deliveredAt, gateCurve, gateFor, type GateCurve, type GatePoint } from './gate';

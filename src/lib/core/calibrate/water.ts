@@ -95,6 +95,14 @@ export function catchCups(input: {
 const meanOf = (numbers: readonly number[]): number =>
   numbers.reduce((sum, n) => sum + n, 0) / numbers.length;
 
+/**
+ * Minutes on a calibrated sprinkler for a depth: mm, and mm an hour; null where the sprinkler gives nothing.
+ *
+ * @example sprinklerMinutes(6, 12) // 30
+ */
+export const sprinklerMinutes = (depthMm: number, mmPerHour: number): number | null =>
+  mmPerHour > 0 ? (depthMm / mmPerHour) * 60 : null;
+
 /** One coloured jar walked over a known area: the live packs that belong in one fill. */
 export function dyeWalk(input: {
   covered: Quantity;

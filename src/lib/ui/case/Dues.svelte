@@ -1,6 +1,8 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import { resolve } from '$app/paths';
+  import { page } from '$app/state';
+  import { sprinklerMinutes } from '../../core/calibrate';
   import { numberOf } from '../../core/case';
   import { dueKey } from '../../core/schedule';
   import { dueBy, dueWords, nightsWords } from '../../words';
@@ -8,6 +10,7 @@
   import { getShow } from '../parts/show';
   import { getToday, getZone } from '../parts/today';
   import { getSheet } from './sheet.svelte';
+  import type { Tool } from './stop-props';
 
   /** What the entries leave to be done, each ticked with what was read. */
   const show = getShow();
@@ -24,6 +27,12 @@
     ),
   );
   const open = $derived(dues.filter(({ done }) => done === null).length);
+  /** Whose depth an hour stands in the calibration book. */
+  const sprinklers = $derived(
+    ((page.data.equipment ?? []) as readonly Tool[]).flatMap(({ kind, name, proven }) =>
+      kind === 'sprinkler' && proven.cups ? [{ name, mmPerHour: proven.cups.value }] : [],
+    ),
+  );
   const nights = $derived(sheet.view.nights);
   const course = $derived(
     `${resolve(`/cases/${sheet.facts.number}/${numberOf(sheet.facts)}/choose`)}?/course`,
@@ -31,52 +40,64 @@
   const action = $derived(`${resolve(`/cases/${sheet.facts.number}/${numberOf(sheet.facts)}/log`)}?/due`);
 </script>
 
+{#snippet list()}
+  <ul>
+    {#each dues as { due, done } (dueKey(due))}
+      {@const words = dueWords(due, show)}
+      <li class:done={done !== null} class:late={done === null && due.day < today()}>
+        <span class="figure when">{dueBy(due, today(), show)}</span>
+        <span
+          >{words.title}{#if due.kind === 'water-in' && !done}{#each sprinklers as { name, mmPerHour } (name)}
+              {@const minutes = sprinklerMinutes(Number(due.facts.mm), mmPerHour)}
+              {#if minutes !== null}<span class="soft small"
+                  >; {Math.ceil(minutes)} min on {name} ({show.rainText(mmPerHour)} an hour)</span
+                >{/if}
+            {/each}{/if}</span
+        >
+        {#if done}
+          <span class="soft small"
+            >✓ {words.tick}{done.said ? `: “${done.said}”` : ''}, {done.by}, {show.instantText(
+              done.at,
+              zone(),
+              today(),
+            )}</span
+          >
+        {/if}
+        {#if may()}
+          <form method="POST" {action} use:enhance>
+            <input type="hidden" name="key" value={dueKey(due)} />
+            <input type="hidden" name="tick" value={done ? 'off' : 'on'} />
+            {#if done}<button class="untick">Take the tick back</button>
+            {:else}
+              <input
+                class="field-input"
+                inputmode={due.kind === 'lift' ? 'numeric' : undefined}
+                required={due.kind === 'lift'}
+                name="said"
+                maxlength="200"
+                aria-label={due.kind === 'lift' ? 'How many were counted' : 'What was read'}
+                placeholder={due.kind === 'lift' ? 'how many; 0 for none' : 'what was read'}
+              />
+              <button class="button">{words.tick}</button>
+            {/if}
+          </form>
+        {/if}
+      </li>
+    {/each}
+  </ul>
+{/snippet}
+
 {#if dues.length > 0}
   <section aria-label="Still to do">
-    <h2>
-      {open === 0
-        ? 'All is done that was to do after it'
-        : open === 1
-          ? 'One thing is still to do'
-          : `${open} things are still to do`}
-    </h2>
-    <ul>
-      {#each dues as { due, done } (dueKey(due))}
-        {@const words = dueWords(due, show)}
-        <li class:done={done !== null} class:late={done === null && due.day < today()}>
-          <span class="figure when">{dueBy(due, today(), show)}</span>
-          <span>{words.title}</span>
-          {#if done}
-            <span class="soft small"
-              >✓ {words.tick}{done.said ? `: “${done.said}”` : ''}, {done.by}, {show.instantText(
-                done.at,
-                zone(),
-                today(),
-              )}</span
-            >
-          {/if}
-          {#if may()}
-            <form method="POST" {action} use:enhance>
-              <input type="hidden" name="key" value={dueKey(due)} />
-              <input type="hidden" name="tick" value={done ? 'off' : 'on'} />
-              {#if done}<button class="untick">Take the tick back</button>
-              {:else}
-                <input
-                  class="field-input"
-                  inputmode={due.kind === 'lift' ? 'numeric' : undefined}
-                  required={due.kind === 'lift'}
-                  name="said"
-                  maxlength="200"
-                  aria-label={due.kind === 'lift' ? 'How many were counted' : 'What was read'}
-                  placeholder={due.kind === 'lift' ? 'how many; 0 for none' : 'what was read'}
-                />
-                <button class="button">{words.tick}</button>
-              {/if}
-            </form>
-          {/if}
-        </li>
-      {/each}
-    </ul>
+    {#if open > 0}
+      <h2>{open === 1 ? 'One thing is still to do' : `${open} things are still to do`}</h2>
+      {@render list()}
+    {:else}
+      <details>
+        <summary>All is done that was to do after it</summary>
+        {@render list()}
+      </details>
+    {/if}
     {#if nights}
       {@const told = nightsWords(nights, show)}
       <p class="nights" role="status">
@@ -94,6 +115,11 @@
 {/if}
 
 <style>
+  summary {
+    cursor: pointer;
+    padding: 0.5rem 0;
+    font-weight: 700;
+  }
   section {
     border-top: 2px solid var(--ink);
     margin-bottom: 1.2rem;

@@ -4,12 +4,10 @@
   import { sameDimension, valueIn } from '../../core/units';
   import { productText, trailText } from '../../words';
   import { getShow } from '../parts/show';
-  import CautionBlock from '../parts/CautionBlock.svelte';
   import { getSheet } from './sheet.svelte';
   const show = getShow();
   const { dayText, numberText, priceText, quantityText } = show;
 
-  let { action }: { action: string } = $props();
   const sheet = getSheet();
   const view = $derived(sheet.view);
   const halted = $derived(view.halts.length > 0 && view.records.length === 0);
@@ -27,15 +25,6 @@
       : `${numberText(left)} of ${quantityText(container.size)}`;
   });
   const share = (part: number): string => `${Math.min(100, Math.max(0, part * 100))}%`;
-  const others = $derived(
-    view.cautions.filter((c) => (c.caution.rank !== 'halt' && !last) || c.settled !== null),
-  );
-  const order = { care: 0, note: 2, halt: 3 } as const;
-  const shown = $derived(
-    [...others].sort(
-      (a, b) => (a.settled ? 4 : order[a.caution.rank]) - (b.settled ? 4 : order[b.caution.rank]),
-    ),
-  );
 </script>
 
 <h2>What follows</h2>
@@ -141,8 +130,6 @@
     <dd>{trailText('recheck', sheet.facts, view, show)}</dd>
   </div>
 </dl>
-
-{#each shown as item (item.key)}<CautionBlock {item} {action} />{/each}
 
 <style>
   h2 {

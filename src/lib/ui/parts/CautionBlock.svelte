@@ -34,22 +34,19 @@
   const look = $derived(item.settled ? 'settled' : item.caution.rank);
 </script>
 
-<section
-  class="caution {look}"
-  aria-label="{item.settled ? 'Settled' : RANK_WORDS[item.caution.rank]}: {words.title}"
->
-  <p class="head">
-    <span class="mark" aria-hidden="true"
-      >{item.settled
-        ? '✓'
-        : item.caution.rank === 'halt'
-          ? '✕'
-          : item.caution.rank === 'care'
-            ? '!'
-            : 'i'}</span
-    >
-    {item.settled ? 'Settled' : RANK_WORDS[item.caution.rank]} · {words.title}
-  </p>
+{#snippet title()}
+  <span class="mark" aria-hidden="true"
+    >{item.settled
+      ? '✓'
+      : item.caution.rank === 'halt'
+        ? '✕'
+        : item.caution.rank === 'care'
+          ? '!'
+          : 'i'}</span
+  >
+  {item.settled ? 'Settled' : RANK_WORDS[item.caution.rank]} · {words.title}
+{/snippet}
+{#snippet rest()}
   {#if item.settled}
     <p class="small">
       {words.tick}: {item.settled.said ? `“${item.settled.said}”, ` : ''}{item.settled.by}, {at}
@@ -103,6 +100,21 @@
       {/if}
     </form>
   {/if}
+{/snippet}
+
+<section
+  class="caution {look}"
+  aria-label="{item.settled ? 'Settled' : RANK_WORDS[item.caution.rank]}: {words.title}"
+>
+  {#if item.settled}
+    <details>
+      <summary class="head">{@render title()}</summary>
+      {@render rest()}
+    </details>
+  {:else}
+    <p class="head">{@render title()}</p>
+    {@render rest()}
+  {/if}
 </section>
 
 <style>
@@ -138,6 +150,16 @@
   }
   p {
     margin: 0;
+  }
+  summary.head {
+    color: inherit;
+    text-decoration: none;
+    padding: 0;
+    min-height: 1.6rem;
+  }
+  .settled {
+    padding: 0.35rem 0.8rem;
+    margin-bottom: 0.3rem;
   }
   summary {
     cursor: pointer;

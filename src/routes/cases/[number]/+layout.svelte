@@ -4,6 +4,7 @@
   import { page } from '$app/state';
   import { STOPS, type Stop } from '$lib/core/labels';
   import Broken from '$lib/ui/parts/Broken.svelte';
+  import Cautions from '$lib/ui/case/Cautions.svelte';
   import Follows from '$lib/ui/case/Follows.svelte';
   import Halts from '$lib/ui/case/Halts.svelte';
   import Trail from '$lib/ui/case/Trail.svelte';
@@ -62,7 +63,7 @@
     {#each data.broken as one, i (i)}<p>! {brokenText(one, show)}</p>{/each}
   </div>
 {/if}
-<div class="case">
+<div class="case" class:amounts={stop === 'mix' || stop === 'place'}>
   <div class="left">
     <div class="about">
       <p class="soft small">
@@ -86,16 +87,19 @@
         <b>?</b> shows or hides this. In a field the keys type.
       </p>
     {/if}
-    {#if showHalts}<Halts {action} />{/if}
-    <h1>{STOP_NAMES[stop]}</h1>
+    <div class="top">
+      {#if showHalts}<Halts {action} />{/if}
+      <h1>{STOP_NAMES[stop]}</h1>
+    </div>
     {#if stale}<p class="answer">
         An earlier stop changed after this was saved. Look at it again and save it.
       </p>{/if}
-    {@render children()}
+    <div class="work">{@render children()}</div>
   </div>
   <aside aria-label="What follows">
     <svelte:boundary onerror={(fault) => console.error(fault)}>
-      <Follows {action} />
+      <div class="figures"><Follows /></div>
+      <div class="cautions"><Cautions {action} /></div>
       {#snippet failed(_fault, again)}<Broken {again} />{/snippet}
     </svelte:boundary>
   </aside>
@@ -137,6 +141,7 @@
   .middle {
     padding: 1.1rem 1.6rem 3rem;
     background: var(--field);
+    border-right: 1px solid var(--rule);
     min-width: 0;
   }
   .middle h1 {
@@ -154,8 +159,13 @@
     margin: 0 0 1rem;
   }
   aside {
-    border-left: 1px solid var(--rule);
     padding: 1.1rem 1.1rem 3rem;
+    /* However much follows, it never grows past the window: it is scrolled by itself. */
+    position: sticky;
+    top: 0;
+    align-self: start;
+    max-height: 100vh;
+    overflow-y: auto;
   }
   @media (max-width: 1150px) {
     .case {
@@ -163,8 +173,9 @@
     }
     aside {
       grid-column: 1 / 3;
-      border-left: 0;
       border-top: 1px solid var(--rule);
+      position: static;
+      max-height: none;
     }
   }
   @media (max-width: 900px) {
@@ -187,6 +198,40 @@
     aside {
       grid-column: 1;
       padding: 1rem 0.9rem 3rem;
+    }
+    /* What bears on people stands before the amounts. */
+    .amounts {
+      display: flex;
+      flex-direction: column;
+    }
+    .amounts .middle,
+    .amounts aside {
+      display: contents;
+    }
+    .amounts .middle > *,
+    .amounts aside > * {
+      order: 4;
+      padding: 0 0.9rem;
+    }
+    .amounts .left {
+      order: 0;
+    }
+    .amounts .top {
+      order: 1;
+      padding-top: 0.9rem;
+    }
+    .amounts .cautions {
+      order: 2;
+    }
+    .amounts .work {
+      order: 3;
+      padding-top: 0.9rem;
+      padding-bottom: 1.5rem;
+    }
+    .amounts .figures {
+      border-top: 1px solid var(--rule);
+      padding-top: 1rem;
+      padding-bottom: 3rem;
     }
   }
 </style>
