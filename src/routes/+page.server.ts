@@ -1,5 +1,5 @@
 import { stockState } from '$lib/core/choose';
-import { assess, courseAgenda, factsFor, letterOf, standingCourse } from '$lib/core/case';
+import { assess, courseAgenda, factsFor, letterOf, purposeOf, standingCourse } from '$lib/core/case';
 import { daysBetween } from '$lib/core/units';
 import { dueOn } from '$lib/core/calibrate';
 import { listEquipment } from '$lib/server/store/equipment';
@@ -7,7 +7,7 @@ import { countAllCases, loadOpenCases } from '$lib/server/store/cases';
 import { loadFewOfShelf } from '$lib/server/store/shelf';
 import { pageOfProperties } from '$lib/server/store/properties';
 import { localHour } from '$lib/server/session/clock';
-import { showIn, STOP_NAMES, trailText } from '$lib/words';
+import { PURPOSE_WORDS, showIn, STOP_NAMES, trailText } from '$lib/words';
 import type { Tx } from '$lib/server/db/client';
 import type { PageServerLoad } from './$types';
 
@@ -44,7 +44,9 @@ async function todayOf(tx: Tx, locals: App.Locals) {
         ? view.label
           ? `${view.named.name} · ${view.label.name}`
           : view.named.name
-        : 'not sure yet',
+        : purposeOf(facts) === 'routine'
+          ? `${PURPOSE_WORDS.routine}${view.label ? ` · ${view.label.name}` : ''}`
+          : 'not sure yet',
       stopName: STOP_NAMES[agenda.nextStop],
       stopText: trailText(agenda.nextStop, facts, view, show),
       halt: view.halts[0]?.caution ?? null,

@@ -37,6 +37,8 @@ export function agendaOf(facts: CaseFacts, view: CaseView): AgendaEntry {
   if (view.records.length > 0) {
     // A round is done with its entry; what it leaves due stands by itself.
     if (routine) return entry('close');
+    // It was to be prevented and is there all the same: what follows is chosen, and not counted again.
+    if (view.recheck?.verdict === 'over-threshold') return { ...entry('answer'), nextStop: 'choose' };
     if (!view.recheck) return entry('count', view.recheckDue ?? today);
     return entry(view.recheck.verdict === 'done' ? 'close' : 'count', view.recheckDue ?? today);
   }

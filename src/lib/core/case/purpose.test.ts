@@ -69,7 +69,10 @@ describe('a stage that is to be prevented', () => {
         { records: [done], today: day('2027-09-01') },
       );
     expect(assess(after([0, 0, 0, 0, 0])).recheck).toMatchObject({ verdict: 'done', pct: null });
-    expect(assess(after([12, 11, 13, 12, 12])).recheck?.verdict).toBe('over-threshold');
+    const over = after([12, 11, 13, 12, 12]);
+    expect(assess(over).recheck?.verdict).toBe('over-threshold');
+    // It was counted: what follows is to be chosen, and no count is late.
+    expect(agendaOf(over, assess(over))).toMatchObject({ kind: 'answer', nextStop: 'choose' });
   });
   it('stops where a local rule wants a count first', () => {
     const rules: CaseFacts['rules'] = [{ kind: 'purpose', purpose: 'prevent', note: 'town order 4' }];
