@@ -39,8 +39,8 @@ export default defineConfig({
     },
   },
   projects: [
-    // Each screen is loaded once and looked at in both sizes. Errands of the field are run in each; what is done at a
-    // desk has the tag @desk, and what a hand or the way to a case alone brings about @hand.
+    // Each screen is loaded once and looked at in both sizes. What is done at a desk has the tag @desk, what a hand or the
+    // way to a case brings about @hand; an errand that is neither is run in each.
     { name: 'screens', testMatch: 'screens.spec.ts', use: { viewport: wide } },
     { name: 'wide', testIgnore: 'screens.spec.ts', grepInvert: /@hand/, use: { viewport: wide } },
     {

@@ -112,7 +112,7 @@ test(
   },
 );
 
-test('two people measure one lawn: the later save shows both changes and keeps them', async ({
+test('two people measure one lawn: the later save shows both changes and keeps them @desk', async ({
   browser,
 }, info) => {
   const viewport = info.project.use.viewport ?? { width: 1280, height: 800 };

@@ -64,7 +64,7 @@ test(
   },
 );
 
-test('an irregular yard is put on the plan by two tapes, and a split keeps every square metre', async ({
+test('an irregular yard is put on the plan by two tapes, and a split keeps every square metre @hand', async ({
   page,
 }) => {
   await newPlan(page, 'Yard by two tapes');
@@ -174,7 +174,7 @@ test(
   },
 );
 
-test('a bed is laid by taps, crosses itself, is put right by dragging a corner, and goes out as a picture', async ({
+test('a bed is laid by taps, crosses itself, is put right by dragging a corner, and goes out as a picture @desk', async ({
   page,
 }, info) => {
   await newPlan(page, `Bed by taps, ${info.project.name}`);

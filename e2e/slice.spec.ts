@@ -38,7 +38,7 @@ async function takeFirstHour(page: Page): Promise<void> {
   await expect(page.getByText('✓ Go').or(page.getByText('! Go with a Care'))).toBeVisible();
 }
 
-test('webworms by soap flush, paced lawn, liquid with a carry-over, logged and counted again', async ({
+test('webworms by soap flush, paced lawn, liquid with a carry-over, logged and counted again @hand', async ({
   page,
 }, info) => {
   const counts = [24, 26, 22, 27, 25];
@@ -191,7 +191,7 @@ test('webworms by soap flush, paced lawn, liquid with a carry-over, logged and c
   await expect(page.getByRole('button', { name: 'Open the case again' })).toBeVisible();
 });
 
-test('grubs by turf flap, nematodes, a changed lawn, a wrong entry and its correction', async ({
+test('grubs by turf flap, nematodes, a changed lawn, a wrong entry and its correction @desk', async ({
   page,
 }, info) => {
   const counts = [9, 11, 8, 12, 10];

@@ -277,3 +277,46 @@ describe('a routine visit without an insect', () => {
     expect(await page(`${shed}/mix`)).toMatch(/Halt · No sooner than/);
   });
 });
+
+/** 336 m²: 60 to 80 l and 80 l of mix for 1,000 m² are 80 for both, 26.9 l; 33.6 ml and 16.8 g at the least. */
+describe('two products in one tank', () => {
+  it('are two treatments with one mix, a jar, and figures of their own', async () => {
+    const boss = await asAccount(base, 'owner');
+    const { text } = await boss.get('/cases/new');
+    const propertyId = /<option value="([0-9a-f-]{36})"[^>]*>\s*3 Weir/.exec(text)?.[1] ?? '';
+    const opened = await boss.post('/cases/new', { title: 'Webworms', propertyId });
+    const number = Number(/\/cases\/(\d+)/.exec(opened.location)?.[1]);
+    const save = async (path: string, fields: Record<string, string>): Promise<void> => {
+      const { status, text: said } = await boss.post(`/cases/${number}/${path}?/save`, {
+        ...fields,
+        then: 'next',
+      });
+      expect(status, `${path}: ${plain(said).match(/Not saved yet.{0,300}/)?.[0]}`).toBe(303);
+    };
+    const page = async (path: string): Promise<string> =>
+      plain((await boss.get(`/cases/${number}/${path}`)).text);
+    await save('look', {
+      ...{ surrounding: 'lawn', where: 'lawn', test: 'soap-flush', 'frame.value': '1', 'frame.unit': 'm2' },
+      ...{ 'counts.0': '24', 'counts.1': '26', 'counts.2': '25', vigour: 'fair', note: '' },
+      ...{ 'signs.chewed-blades': 'yes', 'signs.green-pellets': 'yes', 'signs.moths-at-dusk': 'yes' },
+    });
+    await save('name', { candidate: 'sod-webworm', 'stages.young': 'on' });
+    await save('choose', { label: 'tarnside-liquid', reason: '' });
+    await save('measure', { how: 'tape', unit: 'm', name: '', length: '24', width: '14', strip: '' });
+    const tank = { 'tank.value': '15', 'tank.unit': 'l', split: 'fill', before: 'clean', lot: '' };
+    await save('mix', { rate: '100', tankName: 'Knapsack 15 l', measureName: '', ...tank });
+    expect(await page('1/mix')).toContain('20.2 l of mix');
+    await boss.post(`/cases/${number}/choose?/course`, { takes: 'sallowfold-bacterium' });
+    const shared = { 'shared.with': '1', 'shared.jarOn': '2027-09-15', 'shared.jarBy': 'R. Hallow' };
+    const own = { rate: '50', tankName: '', measureName: '', split: 'fill', lot: '' };
+    await save('2/mix', { ...own, ...shared, 'shared.jarResult': '' });
+    for (const path of ['1/mix', '2/mix']) expect(await page(path)).toContain('No jar was tried');
+    await save('2/mix', { ...own, ...shared, 'shared.jarResult': 'mixes', basedOn: '1' });
+    const [first, second] = [await page('1/mix'), await page('2/mix')];
+    expect(first).toMatch(/Add 33\.6 ml of Tarnside Turf Liquid.* 26\.9 l of mix/);
+    expect(first).toMatch(/Shake, then .{0,30} of Sallowfold/);
+    expect(second).toMatch(/16\.8 g of Sallowfold Caterpillar Powder.* It goes into the tank of A/);
+    expect(await page('2/place')).toContain('It goes into the tank of A');
+    expect(await page('2/measure')).toContain('336 m²');
+  });
+});
