@@ -67,6 +67,21 @@ describe('what a form sends', () => {
     });
   });
 
+  it('names what was found with its stages, or nothing on a routine visit', () => {
+    const name = (record: Record<string, string>) => parseStop('name', fields(record), known);
+    expect(name({ candidate: 'flea', 'stages.adult': 'on', 'stages.larva': 'on' })).toMatchObject({
+      ok: { candidate: 'flea', stage: 'adult', stages: ['adult', 'larva'], also: [] },
+    });
+    // A select of one stage, as forms of before sent it.
+    expect(name({ candidate: 'flea', stage: 'larva' })).toMatchObject({ ok: { stage: 'larva', stages: [] } });
+    expect(name({ candidate: 'none' })).toMatchObject({ ok: { candidate: '', stage: null } });
+    expect(paths(name({}))).toEqual(['candidate']);
+    expect(paths(name({ candidate: 'dragon' }))).toEqual(['candidate']);
+    expect(paths(name({ candidate: 'flea', 'stages.adult': 'on', 'stages.egg-of-a-dragon': 'on' }))).toEqual([
+      'stage',
+    ]);
+  });
+
   it('comes back from the database as it went in', () => {
     const parsed = parseStop('look', fields(look), known);
     if (!('ok' in parsed)) return expect.fail('refused');

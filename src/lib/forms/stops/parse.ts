@@ -63,12 +63,15 @@ function unknownNames(stop: AnsweredStop, body: object, known: KnownNames): Refu
     return known.tests.has(test) ? wrong : [...wrong, invalid('test', 'one-of', { seen: test })];
   }
   if (stop === 'name') {
-    const { candidate, stage, also } = body as StopBodies['name'];
+    const { candidate, stage, stages: found = [], also } = body as StopBodies['name'];
     const other = also.find((id) => !known.candidates.has(id));
     if (other !== undefined) return [invalid('also', 'one-of', { seen: other })];
+    // A routine visit names nothing.
+    if (candidate === '') return [];
     const stages = known.candidates.get(candidate);
     if (!stages) return [invalid('candidate', 'one-of', { seen: candidate })];
-    return stage === null || stages.has(stage) ? [] : [invalid('stage', 'one-of', { seen: stage })];
+    const wrong = [...(stage === null ? [] : [stage]), ...found].find((one) => !stages.has(one));
+    return wrong === undefined ? [] : [invalid('stage', 'one-of', { seen: wrong })];
   }
   if (stop === 'choose') {
     const { label } = body as StopBodies['choose'];

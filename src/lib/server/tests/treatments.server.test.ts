@@ -240,6 +240,9 @@ describe('a routine visit without an insect', () => {
     expect(mix).toContain('Look for flowers right before the start');
     expect(mix).toContain('8 m from the water');
     expect(await page(`${number}/name`)).toContain('Nothing named: what the label is for');
+    const none = await boss.post(`/cases/${number}/name?/save`, { candidate: 'none', then: 'next' });
+    expect(none.status).toBe(303);
+    expect(await page(`${number}/mix`)).toContain('Add 5.7 ml');
     expect(await page(`${number}/recheck`)).not.toContain('NaN');
   });
 

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { assess, factsFor, letterOf, standingCourse } from '../../core/case';
+  import { assess, factsFor, letterOf, purposeOf, standingCourse } from '../../core/case';
   import { USUAL_DAYS } from '../../core/review';
   import { treatmentName, verdictWords } from '../../words';
   import { getShow } from '../parts/show';
@@ -34,7 +34,16 @@
   );
 </script>
 
-{#if !last}
+{#if purposeOf(sheet.facts) === 'routine'}
+  <p>
+    <span class="figure big"
+      >{view.nextAllowed?.day
+        ? `The next visit: ${view.nextAllowed.stated ? 'no sooner than' : 'about'} ${dayText(view.nextAllowed.day, sheet.facts.today)}`
+        : 'The next visit'}</span
+    >
+  </p>
+  <p class="soft">A routine visit needs no count. What was found on the round can be counted again here.</p>
+{:else if !last}
   <p class="soft">
     Nothing is logged yet. {view.label
       ? `The re-check falls ${view.label.use.daysToEffect?.[1] ?? USUAL_DAYS} days after ${view.label.name} went down.${view.label.use.daysToEffect ? '' : ' Its label does not say how soon it works.'}`
