@@ -76,6 +76,7 @@ describe('what a form sends', () => {
     expect(name({ candidate: 'flea', stage: 'larva' })).toMatchObject({ ok: { stage: 'larva', stages: [] } });
     expect(name({ candidate: 'none' })).toMatchObject({ ok: { candidate: '', stage: null } });
     expect(paths(name({}))).toEqual(['candidate']);
+    expect(paths(name({ candidate: '' }))).toEqual(['candidate']);
     expect(paths(name({ candidate: 'dragon' }))).toEqual(['candidate']);
     expect(paths(name({ candidate: 'flea', 'stages.adult': 'on', 'stages.egg-of-a-dragon': 'on' }))).toEqual([
       'stage',

@@ -39,6 +39,8 @@ export function parseStop<S extends AnsweredStop>(
 ): Result<StopBodies[S], 'invalid-input' | 'unknown-unit'> {
   const body = read(BODIES[stop], treeOf(fields));
   if (isRefused(body)) return body;
+  // Kept as "", nothing named is said as "none": a blank is no answer.
+  if (stop === 'name' && fields.get('candidate') === '') return { refused: [invalid('candidate', 'needed')] };
   const refused = unknownNames(stop, body.ok as Partial<StopBodies[AnsweredStop]>, known);
   return refused.length > 0 ? { refused } : { ok: body.ok as unknown as StopBodies[S] };
 }
