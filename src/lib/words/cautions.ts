@@ -114,7 +114,7 @@ export function cautionWords({ code, facts }: Pick<Caution, 'code' | 'facts'>, s
     case 'stages-left':
       return words(
         `Leaves alive: ${t('leaves')}`,
-        `${t('label')} does not work on ${t('leaves')} of ${lower(t('pest'))}. ${t('cover') === '' ? 'Nothing on the shelf does: they will go on, so plan to look and treat again.' : `${t('cover')} would: add it to the course.`}`,
+        `${t('label')} does not work on ${t('leaves')} of ${lower(t('pest'))}. ${t('cover') === '' ? 'Nothing on the shelf does: they will go on, so plan to look and treat again.' : `${t('cover')}${t('orElse') === '' ? '' : ` or ${t('orElse')}`} would: add it to the course.`}`,
         'They are known to stay',
       );
     case 'site-not-on-label':

@@ -1,43 +1,27 @@
 import { familyRows, rankLabels, type ChooseSituation, type EntryInUse } from '../choose';
-import { capOf, inHand, measuredFor, methodOf, type CardInUse, type Site } from '../labels';
-import { dose, stockOf, wholePacks, type DoseAnswer, type Packs, type Stock } from '../dose';
-import {
-  againstThreshold,
-  densityOf,
-  isIndoors,
-  northernMonth,
-  rankCase,
-  stagesOf,
-  unexplained,
-  thresholdFor,
-  type Candidate,
-  type CaseRanking,
-  type Circumstances,
-  type Density,
-  type LifeStage,
-} from '../identify';
+import { inHand, measuredFor, methodOf, type Site } from '../labels';
+import { isIndoors } from '../identify';
 import type { MethodRow, Placing } from '../method';
 import { lanesOverPieces, quarterMarks, refillPoints, type Lanes } from '../place';
-import { applicationsOf, onGround, standing, type ApplicationRecord, type OnGround } from '../record';
-import { doneOf } from './done-of';
-import { invalid, isRefused, type Refusal } from '../result';
-import { ownThreshold, underRules } from '../rules';
-import { judgeRecheck, recheckDue } from '../review';
-import { dueAfter, dueKey, judgeHours, nextDate, type JudgedHours } from '../schedule';
-import { NOTHING_COUNTED, targetFor, type Ground } from '../ground';
-import { inYearOf, monthOf, quantity, sameDimension, valueIn, type Quantity } from '../units';
+import { onGround, standing, type ApplicationRecord, type OnGround } from '../record';
+import { isRefused } from '../result';
+import { underRules } from '../rules';
+import { dueAfter, dueKey, judgeHours, type JudgedHours } from '../schedule';
+import { NOTHING_COUNTED, type Ground } from '../ground';
 import { cautionKey } from '../safety';
 import { cautionsOf } from './cautions-of';
 import { factsFor, goOf, numberOf, standingCourse } from './course';
 import { courseCautions, coveredByOthers } from './course-cautions';
 import { dayOfWork } from './day-of-work';
+import { densityIn, nameOf, rankingOf, stagesThere, thresholdIn, type Name } from './diagnosis';
 import { purposeOf, type CaseFacts } from './facts';
 import { groundOf } from './ground-of';
-import { lotInUse } from './lot-in-use';
+import { allowanceOf, inOneVolume, madeUp, mixOf } from './mix-of';
 import { nightsOf } from './nights';
 import { passesOver, perMetreOf } from './passes';
 import { pointsOf } from './points-of';
-import { cardIn, carrierOfBoth, inSharedTank, partnerOf } from './shared-tank';
+import { reviewOf } from './review-of';
+import { inSharedTank } from './shared-tank';
 import { trailOf } from './trail';
 import type { CaseView } from './view';
 
@@ -239,77 +223,6 @@ function shelfInHand({ shelf, rules, stops }: CaseFacts, { named, stage }: Name)
   });
 }
 
-interface Name {
-  readonly named: Candidate | null;
-  readonly confirmed: boolean;
-  readonly stage: LifeStage | null;
-  readonly unexplained: readonly string[];
-}
-
-function densityIn({ stops }: CaseFacts): Density | null {
-  const counts = (stops.look?.counts ?? []).filter((count) => count !== null);
-  const result = stops.look ? densityOf(counts, stops.look.frame) : null;
-  return result && 'ok' in result ? result.ok : null;
-}
-
-/** When and where the case is, as its ranking takes it. */
-export function circumstancesOf({ stops, today, property }: CaseFacts): Circumstances {
-  return {
-    month: monthOf(today),
-    hemisphere: property.hemisphere,
-    surrounding: stops.look?.surrounding ?? 'lawn',
-    history: property.history,
-    lengthMm: stops.look?.lengthMm ?? null,
-  };
-}
-
-const rankingOf = (facts: CaseFacts): CaseRanking =>
-  rankCase(facts.candidates, facts.signs, facts.stops.look?.signs ?? {}, circumstancesOf(facts));
-
-function nameOf(facts: CaseFacts, ranking: CaseRanking): Name {
-  const { stops, candidates, today, property } = facts;
-  const purpose = purposeOf(facts);
-  // On a routine visit nothing is named unless somebody names it; what is prevented is named by whoever expects it.
-  const told = purpose === 'control' && ranking.sure ? ranking.ranked[0]?.id : undefined;
-  const id = stops.name?.candidate || told;
-  const named = candidates.find((candidate) => candidate.id === id) ?? null;
-  const confirmed = stops.name !== undefined && named !== null;
-  const stage = named
-    ? (named.stages.find((s) => s.id === stops.name?.stage) ??
-      stagesOf(named, monthOf(today), property.hemisphere, stops.look?.lengthMm ?? null)[0]?.stage ??
-      null)
-    : null;
-  const causes = candidates.filter((c) => c === named || stops.name?.also.includes(c.id));
-  return {
-    named,
-    confirmed,
-    stage,
-    unexplained: named ? unexplained(causes, facts.signs, stops.look?.signs ?? {}) : [],
-  };
-}
-
-function thresholdIn(
-  { stops, ownThresholds, tests }: CaseFacts,
-  named: Candidate | null,
-  density: Density | null,
-): CaseView['threshold'] {
-  const threshold = named && ownThreshold(named, ownThresholds);
-  if (!threshold || !stops.look) return null;
-  const limit = thresholdFor(threshold, stops.look.vigour);
-  const sameTest = threshold.test === stops.look.test;
-  const { at, source } = threshold;
-  const test = tests.find((t) => t.id === threshold.test);
-  return {
-    at,
-    basis: test?.basis ?? 'm2',
-    test: test?.name ?? threshold.test,
-    source,
-    limit,
-    sameTest,
-    verdict: density && sameTest ? againstThreshold(density, limit) : 'cannot-tell',
-  };
-}
-
 function chooseSituation(
   facts: CaseFacts,
   { named, stage }: Name,
@@ -350,21 +263,6 @@ function chooseSituation(
   };
 }
 
-/** The stages that somebody found or means to prevent; where nobody did, all that the calendar has now. */
-function stagesThere(
-  { stops, today, property }: CaseFacts,
-  named: Candidate | null,
-  stage: LifeStage | null,
-): { stages: readonly string[] | undefined; stagesSeen: boolean } {
-  if (!named || !stage) return { stages: undefined, stagesSeen: false };
-  const found = stops.name?.stages ?? [];
-  if (found.length > 0) return { stages: found, stagesSeen: true };
-  if (stops.name?.stage === stage.id) return { stages: [stage.id], stagesSeen: true };
-  const month = northernMonth(monthOf(today), property.hemisphere);
-  const now = named.stages.filter(({ months }) => months.includes(month)).map(({ id }) => id);
-  return { stages: now.includes(stage.id) ? now : [stage.id, ...now], stagesSeen: false };
-}
-
 function hoursOf(facts: CaseFacts, chosen: EntryInUse | null): JudgedHours | null {
   if (!chosen || !facts.forecast) return null;
   const { hours, weather } = methodOf(chosen.label, chosen.label.use);
@@ -374,28 +272,6 @@ function hoursOf(facts: CaseFacts, chosen: EntryInUse | null): JudgedHours | nul
     jobHours: weather && hours === 'night' ? 1 : 2,
     indoors: isIndoors(facts.stops.look?.surrounding ?? 'lawn'),
   });
-}
-
-/**
- * A dilution that does not say how much mix goes where is made up as much as somebody wants of it: that is its finished mix for
- * the whole of what is treated.
- */
-function madeUp(chosen: EntryInUse | null, make: Quantity | null, lawn: Ground | null): EntryInUse | null {
-  if (!chosen || !make || !lawn || chosen.label.use.carrier || chosen.label.use.rate.basis !== 'mix')
-    return chosen;
-  const whole = doneOf(lawn, measuredFor(chosen.label, methodOf(chosen.label, chosen.label.use)));
-  if (!(whole.value > 0)) return chosen;
-  const use = { ...chosen.label.use, carrier: { amount: make, per: whole } };
-  return { ...chosen, label: { ...chosen.label, use } };
-}
-
-/** In a tank that is shared there is one finished volume, within what both labels let theirs be made up to. */
-function inOneVolume(facts: CaseFacts, chosen: EntryInUse | null, { named }: Name): EntryInUse | null {
-  const pest = named?.id ?? null;
-  const partner = chosen?.label.use.carrier ? partnerOf(facts, pest) : null;
-  const other = partner && cardIn(facts, pest, partner.label);
-  const carrier = chosen && other && carrierOfBoth(chosen.label.use, other.use);
-  return carrier ? { ...chosen, label: { ...chosen.label, use: { ...chosen.label.use, carrier } } } : chosen;
 }
 
 function duesOf(
@@ -409,98 +285,6 @@ function duesOf(
     .filter(({ label }) => label.id === chosen.label.id)
     .flatMap((record) => dueAfter(record, chosen.label, method))
     .map((due) => ({ due, done: facts.settled[dueKey(due)] ?? null }));
-}
-
-const wholeFor = (lawn: Ground, per: Quantity): Quantity =>
-  sameDimension(per, lawn.area) ? lawn.area : targetFor(lawn, per);
-
-interface Mixed {
-  readonly dose: DoseAnswer | null;
-  readonly refused: readonly Refusal[];
-  readonly rate: number | null;
-  readonly used: number;
-  readonly stock: Stock | null;
-}
-
-function mixOf(facts: CaseFacts, chosen: EntryInUse | null, lawn: Ground | null, ground: OnGround): Mixed {
-  if (!chosen || !lawn) return { dose: null, refused: [], rate: null, used: 0, stock: null };
-  const { use, id } = chosen.label;
-  // By its instruction: nothing is reckoned, and what was used is weighed or counted at Log.
-  if (use.instruction !== null) return { dose: null, refused: [], rate: null, used: 0, stock: null };
-  if (use.rate.basis === 'mix' && !use.carrier)
-    return { dose: null, refused: [invalid('make', 'needed')], rate: null, used: 0, stock: null };
-  const mix = facts.stops.mix;
-  const rate = mix?.rate ?? use.rate.min;
-  const container = lotInUse(chosen, facts);
-  const used = Math.max(
-    ...ground.parts.map((records) =>
-      applicationsOf(records, id, use.rate.unit)
-        .filter((a) => inYearOf(a.date, dayOfWork(facts), 'rolling'))
-        .reduce((sum, a) => sum + a.amount, 0),
-    ),
-  );
-  const capped = capOf(use, 'product');
-  // What is made up for the whole is for the whole, however that is measured.
-  const target =
-    use.rate.basis === 'mix' && use.carrier ? wholeFor(lawn, use.carrier.per) : targetFor(lawn, use.rate.per);
-  const part = partOfRate(use.rate, rate, mix?.half === true);
-  const packed = packsFor(chosen, target, part, mix?.packs ?? 'whole', container?.size ?? null);
-  const result = dose({
-    rate: packed ? { ...part, chosen: packed.rate } : part,
-    ...(use.carrier ? { carrier: use.carrier } : {}),
-    target,
-    rounding: 'inside',
-    ...(lawn.areaLow && lawn.areaHigh && target === lawn.area
-      ? { mergeRest: quantity((lawn.areaHigh.value - lawn.areaLow.value) / 2, lawn.area.unit) }
-      : {}),
-    ...(use.carrier && mix?.tank
-      ? { tank: { capacity: mix.tank, ...(mix.carryOver ? { carryOver: mix.carryOver } : {}) } }
-      : {}),
-    split: mix?.split ?? 'fill',
-    ...(mix?.step ? { measureStep: mix.step } : {}),
-    ...(mix?.holds && mix.step && sameDimension(mix.holds, mix.step) ? { measureHolds: mix.holds } : {}),
-    ...(container && container.price !== null && sameDimension(container.size, use.rate)
-      ? { container: { size: container.size, price: container.price } }
-      : {}),
-    ...(capped ? { cap: { ...capped, used: quantity(used, use.rate.unit) } } : {}),
-  });
-  if (isRefused(result)) return { dose: null, refused: result.refused, rate, used, stock: null };
-  const loads = result.ok.loads.map(({ product }) => product.value);
-  return {
-    ...{ dose: result.ok, refused: [], rate, used },
-    stock: packed ? stockOf(packed, packed.pack, packed.litresEach, loads) : null,
-  };
-}
-
-/** The rate of one go: all of it, or half where the dose is put down in two. */
-const partOfRate = <R extends { readonly min: number; readonly max: number }>(
-  rate: R,
-  chosen: number,
-  half: boolean,
-): R & { chosen: number } =>
-  half ? { ...rate, min: rate.min / 2, max: rate.max / 2, chosen: chosen / 2 } : { ...rate, chosen };
-
-/** What comes in packs that are rinsed out into stock: how many, and the rate that they come to; null for all else. */
-function packsFor(
-  { label: { form, use, container } }: EntryInUse,
-  target: Quantity,
-  rate: { readonly min: number; readonly max: number; readonly chosen: number },
-  wish: 'whole' | 'exact',
-  size: Quantity | null,
-): (Packs & { pack: number; litresEach: number; rate: number }) | null {
-  const litresEach = Number(use.more?.stockLitres ?? 0);
-  const pack = size ?? container.size;
-  if (form !== 'nematodes' || !(litresEach > 0) || !sameDimension(pack, use.rate)) return null;
-  if (!sameDimension(target, use.rate.per) || use.rate.basis !== 'target') return null;
-  const times = valueIn(target, use.rate.per.unit) / use.rate.per.value;
-  const held = valueIn(pack, use.rate.unit);
-  if (!(times > 0) || !(held > 0)) return null;
-  const need = rate.chosen * times;
-  const packs =
-    wish === 'exact'
-      ? { ...wholePacks({ need, least: need, most: 0, pack: held }), laid: need, whole: false }
-      : wholePacks({ need, least: rate.min * times, most: rate.max * times, pack: held });
-  return { ...packs, pack: held, litresEach, rate: packs.laid / times };
 }
 
 function lanesOf(
@@ -520,66 +304,3 @@ function lanesOf(
 
 /** Ways of placing that go over the ground lane by lane. */
 const LANED: ReadonlySet<Placing> = new Set(['lanes', 'crossed']);
-
-function allowanceOf(
-  answer: DoseAnswer | null,
-  chosen: EntryInUse | null,
-  used: number,
-): CaseView['allowance'] {
-  if (!answer?.cap || !chosen) return null;
-  const unit = chosen.label.use.rate.unit;
-  const carried = answer.cap.allowed.value - answer.cap.left.value - used;
-  return { allowed: answer.cap.allowed, used: quantity(used, unit), now: quantity(carried, unit) };
-}
-
-/** What the last treatment used, and the year's most of the product on this ground, in the rate's unit. */
-function yearOfCap(
-  { use }: CardInUse,
-  lawn: Ground | null,
-  last: ApplicationRecord,
-): { amount?: number; capAmount?: number } {
-  const cap = capOf(use, 'product');
-  if (!cap || !lawn || !sameDimension(last.product, use.rate)) return {};
-  if (!sameDimension(lawn.area, cap.per) || !sameDimension(cap.amount, use.rate)) return {};
-  return {
-    amount: valueIn(last.product, use.rate.unit),
-    capAmount: (valueIn(cap.amount, use.rate.unit) * valueIn(lawn.area, cap.per.unit)) / cap.per.value,
-  };
-}
-
-function reviewOf(
-  facts: CaseFacts,
-  shelf: readonly EntryInUse[],
-  chosen: EntryInUse | null,
-  { threshold, lawn, ground }: { threshold: number | null; lawn: Ground | null; ground: OnGround },
-): Pick<CaseView, 'recheckDue' | 'recheck' | 'nextAllowed'> {
-  const own = standing(facts.records).filter((record) => record.caseNumber === facts.number);
-  const last = own.reduce<(typeof own)[number] | null>(
-    (latest, r) => (latest === null || r.doneOn > latest.doneOn ? r : latest),
-    null,
-  );
-  const label = shelf.find((entry) => entry.label.id === last?.label.id)?.label ?? chosen?.label;
-  if (!last || !label) return { recheckDue: null, recheck: null, nextAllowed: null };
-  const applications = applicationsOf(ground.touching, label.id, label.use.rate.unit);
-  const { look, recheck } = facts.stops;
-  const again = yearOfCap(label, lawn, last);
-  return {
-    recheckDue: recheckDue(last.doneOn, label.use),
-    nextAllowed: nextDate({ use: label.use, today: facts.today, applications, ...again }),
-    recheck:
-      look && recheck
-        ? judgeRecheck({
-            doneOn: last.doneOn,
-            today: recheck.countedOn,
-            use: label.use,
-            frame: look.frame,
-            before: look.counts.filter((count) => count !== null),
-            after: recheck.counts.filter((count) => count !== null),
-            control: recheck.control,
-            threshold,
-            applications,
-            ...again,
-          })
-        : null,
-  };
-}

@@ -140,7 +140,7 @@ function withCover(note: Caution, chosen: EntryInUse, options: readonly Option[]
     )
     .map(({ label }) => label.name)
     .slice(0, 2);
-  return { ...note, facts: { ...note.facts, cover: cover.join(' or ') } };
+  return { ...note, facts: { ...note.facts, cover: cover[0] ?? '', orElse: cover[1] ?? '' } };
 }
 
 /** Where, when and among whom the chosen label is to be used. */

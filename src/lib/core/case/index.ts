@@ -1,4 +1,5 @@
-export { assess, circumstancesOf } from './assess';
+export { assess } from './assess';
+export { circumstancesOf } from './diagnosis';
 export { BUILT_ON, EXPECTED_BECAUSE, isStale, purposeOf, PURPOSES, TANK_BEFORE, WAYS } from './facts';
 export type {
   AnsweredStop,
@@ -46,7 +47,7 @@ export {
 } from './course';
 export type { Treatment, TreatmentState, TreatmentStop } from './course';
 export { courseAgenda, nextIn, type TreatmentAgenda } from './course-agenda';
-export { partnerOf, tankMateOf, inSharedTank } from './shared-tank';
+export { guestsOf, inSharedTank, partnerOf, tankMateOf, tanksOf } from './shared-tank';
 export { doneOf } from './done-of';
 export { countIn, type Night, type Nights, type NightsVerdict } from './nights';
 export { courseView, type CourseRow, type CourseView } from './course-view';

@@ -4,6 +4,7 @@ import { licenceLack } from '../premises';
 import { licenceFor, worksUnder } from '../safety';
 import { daysBetween, isAbove, sameDimension, valueIn } from '../units';
 import type { CaseFacts } from './facts';
+import { partOfRate } from './mix-of';
 import type { CaseView } from './view';
 
 /** What was done, as it is being logged. */
@@ -34,7 +35,8 @@ export function outsideOf(
   const add = (code: Outside['code'], more: Outside['facts'] = {}): void =>
     void found.push({ code, facts: more });
 
-  const { rate } = use;
+  // Of a dose in two halves each entry is held against half of the label's.
+  const rate = partOfRate(use.rate, use.rate.min, facts.stops.mix?.half === true);
   if (
     use.instruction === null &&
     rate.basis === 'target' &&

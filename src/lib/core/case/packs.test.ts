@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { DEMONSTRATION_LABELS } from '../../catalog';
-import { assess, type CaseFacts, type StopBodies } from '.';
+import { assess, outsideOf, type CaseFacts, type StopBodies } from '.';
 import { day, factsWith, record, stops } from './case.test-kit';
 
 const sponge = DEMONSTRATION_LABELS.find(({ id }) => id === 'mossfold-sponge') ?? expect.fail();
@@ -53,6 +53,13 @@ describe('nematodes on a sponge', () => {
       ({ due }) => due.kind === 'second-half',
     )?.due;
     expect([due?.day, due?.facts.by]).toEqual(['2027-09-22', '2027-09-29']);
+    // Logged as it was planned it lies outside nothing; the whole of it at once would.
+    const codes = (million: number): string[] =>
+      outsideOf(facts(half), view, { ...first, product: { value: million, unit: 'million' } }).map(
+        ({ code }) => code,
+      );
+    expect(codes(100)).not.toContain('below-least');
+    expect(codes(200)).toContain('above-most');
     const whole = { ...first, part: undefined } as unknown as typeof first;
     expect(assess(facts({}, { records: [whole] })).dues.some(({ due: d }) => d.kind === 'second-half')).toBe(
       false,

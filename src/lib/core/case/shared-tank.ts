@@ -46,6 +46,19 @@ export function inSharedTank(facts: CaseFacts): CaseFacts {
   };
 }
 
+/** Treatments of the course whose product is in this one's tank. */
+export const guestsOf = (facts: CaseFacts): readonly number[] =>
+  standingCourse(facts).flatMap(({ number, stops }) =>
+    number !== numberOf(facts) && stops.mix?.shared?.with === numberOf(facts) ? [number] : [],
+  );
+
+/** Treatments of the course whose tank this one could go into: those that have one of their own. */
+export const tanksOf = (facts: CaseFacts): readonly CaseFacts[] =>
+  standingCourse(facts).flatMap(({ number, stops }) => {
+    const theirs = number === numberOf(facts) || stops.mix?.shared ? null : factsFor(facts, number);
+    return theirs && cardIn(theirs, theirs.stops.name?.candidate ?? null)?.use.carrier ? [theirs] : [];
+  });
+
 /** A card of the shelf, that of the treatment unless another is named, as it is in hand at the case. */
 export function cardIn(
   facts: CaseFacts,
@@ -76,11 +89,9 @@ export function partnerOf(facts: CaseFacts, pest: string | null): MixPartner | n
   };
   const mate = tankMateOf(facts);
   if (mate) return told(mate, facts.stops.mix?.shared ?? null);
-  for (const { number, stops } of standingCourse(facts)) {
-    if (stops.mix?.shared?.with !== numberOf(facts)) continue;
-    const other = factsFor(facts, number);
-    if (other) return told(other, other.stops.mix?.shared ?? null);
-  }
+  const [guest] = guestsOf(facts);
+  const other = guest === undefined ? null : factsFor(facts, guest);
+  if (other) return told(other, other.stops.mix?.shared ?? null);
   return facts.stops.mix?.partner ?? null;
 }
 

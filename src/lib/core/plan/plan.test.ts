@@ -14,6 +14,7 @@ import {
   halvedEdge,
   joinZones,
   KEEP_OFF_NOTHING,
+  measureOnPlan,
   mergePlans,
   mirroredShape,
   outlineOf,
@@ -21,6 +22,7 @@ import {
   scaledBy,
   snap,
   splitZone,
+  summaryOf,
   treatableOf,
   wallRuns,
   withBow,
@@ -178,6 +180,18 @@ describe('walls', () => {
       31 * 0.6,
       4,
     );
+  });
+  it('give a case their running length, and their band where the label says how far up and out', () => {
+    const limits = { upM: 0.6, outM: 1, wallAboveHard: false };
+    const alone = measureOnPlan(plan, ['house'], KEEP_OFF_NOTHING);
+    // The ground that it stands on is never treated.
+    expect([alone.areaM2, alone.edgeM]).toEqual([0, expect.closeTo(32, 4) as number]);
+    const { areaM2 } = bandAround(plan, house, limits);
+    expect(measureOnPlan(plan, ['house'], KEEP_OFF_NOTHING, limits).areaM2).toBeCloseTo(areaM2, 9);
+    // What is beside the drawing says the same as the case.
+    const job = { zones: ['house'], keepOff: KEEP_OFF_NOTHING };
+    const told = summaryOf(plan, { jobs: [job, { ...job, band: limits }], building: null }).jobs;
+    expect(told.map((one) => one.areaM2)).toEqual([0, expect.closeTo(areaM2, 9) as number]);
   });
 });
 

@@ -3,7 +3,8 @@ import type { Refusal } from '../result';
 import type { Repair } from '../clip';
 import { figuresOf, type ZoneFigures } from './figures';
 import type { Plan, ZoneKind } from './plan';
-import { treatableOf, type KeepOff } from './treatable';
+import { measureOnPlan } from './measure';
+import type { KeepOff } from './treatable';
 import { bandAround, eavesOf, wallRuns, type Band, type BandLimits, type Eaves, type WallRun } from './walls';
 
 export interface ZoneSummary {
@@ -23,7 +24,11 @@ export interface ZoneSummary {
 
 /** What somebody wants to know besides the zones: what a plan of work covers, and the band around a building. */
 export interface Asks {
-  readonly jobs: readonly { readonly zones: readonly string[]; readonly keepOff: KeepOff }[];
+  readonly jobs: readonly {
+    readonly zones: readonly string[];
+    readonly keepOff: KeepOff;
+    readonly band?: BandLimits | null;
+  }[];
   readonly building: { readonly id: string; readonly limits: BandLimits } | null;
 }
 
@@ -71,9 +76,15 @@ export function summaryOf(plan: Plan, asks: Asks): PlanSummary {
   return {
     zones: [...zones].map(([id, f]) => summaryOfZone(id, f)),
     totals: [...totals].map(([kind, sum]) => ({ kind, ...sum })),
-    jobs: asks.jobs.map(({ zones: ids, keepOff }) => {
-      const { direction: _, rings: __, ...job } = treatableOf(plan, ids, keepOff);
-      return job;
+    // As a case measures it: the walls of a building, never the ground that it stands on.
+    jobs: asks.jobs.map(({ zones: ids, keepOff, band }) => {
+      const { areaM2, lowM2, highM2, keptOffM2, lengthM, widthM } = measureOnPlan(
+        plan,
+        ids,
+        keepOff,
+        band ?? null,
+      );
+      return { areaM2, lowM2, highM2, keptOffM2, lengthM, widthM };
     }),
     walls:
       building && asks.building

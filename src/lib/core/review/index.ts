@@ -1,4 +1,4 @@
 export { efficacy, reductionBand } from './efficacy';
 export type { EfficacyBand, EfficacyInput, EfficacyRefusal } from './efficacy';
-export { judgeRecheck, recheckDue, USUAL_DAYS } from './verdict';
+export { asksForMore, judgeRecheck, recheckDue, USUAL_DAYS } from './verdict';
 export type { Recheck, RecheckInput, Verdict } from './verdict';

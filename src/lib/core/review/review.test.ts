@@ -4,7 +4,7 @@ import { DEMONSTRATION_LABELS } from '../../catalog';
 import { inHand } from '../labels';
 import { addDays, parseDay, type CalendarDay } from '../units';
 import { nextDate } from '../schedule';
-import { efficacy, judgeRecheck, recheckDue, reductionBand, type RecheckInput } from '.';
+import { asksForMore, efficacy, judgeRecheck, recheckDue, reductionBand, type RecheckInput } from '.';
 
 const day = (text: string): CalendarDay => parseDay(text) ?? expect.fail(text);
 const card = DEMONSTRATION_LABELS.find((l) => l.id === 'tarnside-liquid') ?? expect.fail();
@@ -29,6 +29,16 @@ describe('whether it worked', () => {
       pct: expect.closeTo(91.9, 0),
       method: 'reduction',
     });
+  });
+
+  it('asks for what waits for a count only where it decides so', () => {
+    expect(asksForMore('over-threshold')).toBe(true);
+    expect(asksForMore('not-yet-allowed')).toBe(true);
+    expect([asksForMore('done'), asksForMore('count-more'), asksForMore('wait')]).toEqual([
+      false,
+      null,
+      null,
+    ]);
   });
 
   it('waits while the remedy is still working', () => {

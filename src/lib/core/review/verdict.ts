@@ -7,6 +7,12 @@ import { reductionBand, efficacy, type EfficacyBand } from './efficacy';
 export type Verdict =
   'wait' | 'done' | 'repeat' | 'not-yet-allowed' | 'change-approach' | 'count-more' | 'over-threshold';
 
+/** Whether a count asks for what is done only if it says so; null where it does not decide. */
+export function asksForMore(verdict: Verdict): boolean | null {
+  if (verdict === 'done') return false;
+  return verdict === 'wait' || verdict === 'count-more' ? null : true;
+}
+
 export interface RecheckInput {
   readonly doneOn: CalendarDay;
   readonly today: CalendarDay;

@@ -5,7 +5,7 @@ import { standing, type ApplicationRecord } from '../../core/record';
 
 export const keepOffOf = ({ waterM, hardM, ediblesM }: OnPlan): KeepOff => ({ waterM, hardM, ediblesM });
 
-const bandOf = ({ upM = 0, outM = 0, wallAboveHard = false }: OnPlan): BandLimits | null =>
+export const bandOf = ({ upM = 0, outM = 0, wallAboveHard = false }: OnPlan): BandLimits | null =>
   upM > 0 || outM > 0 ? { upM, outM, wallAboveHard } : null;
 
 /** The zones and whatever they were cut from or joined of. */

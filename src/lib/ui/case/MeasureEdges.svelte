@@ -2,29 +2,19 @@
   import { untrack } from 'svelte';
   import type { EdgeStretch } from '../../core/case';
   import Field from '../parts/Field.svelte';
+  import { Rows } from '../parts/rows.svelte';
   import NumberField from '../parts/NumberField.svelte';
 
   /** What is treated besides the walls: along eaves, windows, doors, each with the width of its band. */
   let { start, unit }: { start: readonly EdgeStretch[]; unit: string } = $props();
   const MOST = 20;
   const KINDS = ['eaves', 'windows', 'doors', 'garage door', 'where pipes go in', 'under steps'];
-  let rows = $state(untrack(() => start.map((row, i) => ({ ...row, id: i }))));
-  let next = untrack(() => rows.length);
-  let box: HTMLElement;
-  function add(kind: string): void {
-    rows = [...rows, { kind, run: 0, wide: 0, id: next++ }];
-    requestAnimationFrame(() =>
-      box.querySelector<HTMLInputElement>(`[name="edge.more.${rows.length - 1}.run"]`)?.focus(),
-    );
-  }
-  function drop(id: number): void {
-    rows = rows.filter((row) => row.id !== id);
-    requestAnimationFrame(() => box.dispatchEvent(new Event('input', { bubbles: true })));
-  }
+  const rows = new Rows<EdgeStretch>(untrack(() => start));
+  const add = (kind: string): void => rows.add({ kind, run: 0, wide: 0 }, (i) => `edge.more.${i}.run`);
 </script>
 
-<div bind:this={box}>
-  {#each rows as row, i (row.id)}
+<div bind:this={rows.box}>
+  {#each rows.all as row, i (row.id)}
     <div class="fields row">
       <Field label="Besides" name="edge.more.{i}.kind" value={row.kind} width="11rem" />
       <NumberField
@@ -42,12 +32,12 @@
         width="9rem"
         hint={i === 0 ? 'empty for a crack' : ''}
       />
-      <button type="button" class="button out" onclick={() => drop(row.id)}>Take out</button>
+      <button type="button" class="button out" onclick={() => rows.drop(row.id)}>Take out</button>
     </div>
   {/each}
   <p class="adds">
-    {#each KINDS.filter((kind) => !rows.some((row) => row.kind === kind)) as kind (kind)}
-      <button type="button" class="button" disabled={rows.length >= MOST} onclick={() => add(kind)}
+    {#each KINDS.filter((kind) => !rows.all.some((row) => row.kind === kind)) as kind (kind)}
+      <button type="button" class="button" disabled={rows.all.length >= MOST} onclick={() => add(kind)}
         >+ {kind}</button
       >
     {/each}

@@ -2,33 +2,24 @@
   import { untrack } from 'svelte';
   import type { PartMeasured } from '../../core/case';
   import Choice from '../parts/Choice.svelte';
+  import { Rows } from '../parts/rows.svelte';
   import NumberField from '../parts/NumberField.svelte';
 
   /** What is added to a taped rectangle, or taken off it. */
   let { start, unit }: { start: readonly PartMeasured[]; unit: string } = $props();
   const MOST = 20;
-  let rows = $state(untrack(() => start.map((row, i) => ({ ...row, id: i }))));
-  let next = untrack(() => rows.length);
+  const rows = new Rows<PartMeasured>(untrack(() => start));
   const NAMES = {
     rectangle: ['Length', 'Width'],
     circle: ['Radius', ''],
     triangle: ['Base', 'Height'],
   } as const;
-  let box: HTMLElement;
-  const add = (kind: PartMeasured['kind'], off = false): void => {
-    rows = [...rows, { kind, a: 0, b: 0, off, id: next++ }];
-    requestAnimationFrame(() =>
-      box.querySelector<HTMLInputElement>(`[name="parts.${rows.length - 1}.a"]`)?.focus(),
-    );
-  };
-  function drop(id: number): void {
-    rows = rows.filter((row) => row.id !== id);
-    requestAnimationFrame(() => box.dispatchEvent(new Event('input', { bubbles: true })));
-  }
+  const add = (kind: PartMeasured['kind'], off = false): void =>
+    rows.add({ kind, a: 0, b: 0, off }, (i) => `parts.${i}.a`);
 </script>
 
-<div bind:this={box}>
-  {#each rows as row, i (row.id)}
+<div bind:this={rows.box}>
+  {#each rows.all as row, i (row.id)}
     <div class="fields row">
       <Choice
         label="Part {i + 2}"
@@ -40,25 +31,25 @@
           { value: 'triangle', name: 'triangle' },
         ]}
         width="8.5rem"
-        onchange={(kind) =>
-          (rows = rows.map((one) =>
-            one.id === row.id ? { ...one, kind: kind as PartMeasured['kind'] } : one,
-          ))}
+        onchange={(kind) => rows.change(row.id, { kind: kind as PartMeasured['kind'] })}
       />
       <NumberField label={NAMES[row.kind][0]} name="parts.{i}.a" value={row.a || ''} {unit} width="7rem" />
       {#if row.kind !== 'circle'}
         <NumberField label={NAMES[row.kind][1]} name="parts.{i}.b" value={row.b || ''} {unit} width="7rem" />
       {/if}
       <label class="off"><input type="checkbox" name="parts.{i}.off" checked={row.off} /> taken off</label>
-      <button type="button" class="button out" onclick={() => drop(row.id)}>Take out</button>
+      <button type="button" class="button out" onclick={() => rows.drop(row.id)}>Take out</button>
     </div>
   {/each}
   <p class="adds">
-    <button type="button" class="button" disabled={rows.length >= MOST} onclick={() => add('rectangle')}
+    <button type="button" class="button" disabled={rows.all.length >= MOST} onclick={() => add('rectangle')}
       >Add a part</button
     >
-    <button type="button" class="button" disabled={rows.length >= MOST} onclick={() => add('rectangle', true)}
-      >Take something off</button
+    <button
+      type="button"
+      class="button"
+      disabled={rows.all.length >= MOST}
+      onclick={() => add('rectangle', true)}>Take something off</button
     >
   </p>
 </div>

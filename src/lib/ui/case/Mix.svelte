@@ -90,7 +90,9 @@
           show,
         )}.{/if}
       {Math.abs(dose.errorPct) < 0.05
-        ? 'Exactly the rate chosen'
+        ? mix?.half
+          ? 'Exactly half of the rate chosen; the other half follows in one to two weeks'
+          : 'Exactly the rate chosen'
         : `${numberText(Math.abs(dose.errorPct))} % ${dose.errorPct > 0 ? 'over' : 'under'} the rate chosen, by the marks of the measure`}{dose.container
         ? `; costs ${priceText(dose.container.costUsed)}`
         : ''}.

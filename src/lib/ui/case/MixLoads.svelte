@@ -165,6 +165,7 @@
       <thead>
         <tr>
           <th>Load</th>
+          {#if view.stock}<th class="number">Stock</th>{/if}
           <th class="number">Product</th>
           <th class="number">Mix</th>
           <th class="number">Covers</th>
@@ -174,6 +175,9 @@
         {#each dose.loads.slice(DRAWN, 60) as load, i (i)}
           <tr>
             <td>{i + DRAWN + 1}</td>
+            {#if view.stock}<td class="number"
+                >{quantityText({ value: view.stock.fills[i + DRAWN] ?? 0, unit: 'l' })}</td
+              >{/if}
             <td class="number">{quantityText(load.product)}</td>
             <td class="number">{quantityText(load.finished)}</td>
             <td class="number">{quantityText(load.covers)}</td>

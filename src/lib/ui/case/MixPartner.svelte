@@ -4,9 +4,8 @@
   import { unitText } from '../../words';
   import { getShow } from '../parts/show';
   import Choice from '../parts/Choice.svelte';
-  import Field from '../parts/Field.svelte';
-  import DateField from '../parts/DateField.svelte';
   import NumberField from '../parts/NumberField.svelte';
+  import Jar from './Jar.svelte';
   import { getSheet } from './sheet.svelte';
 
   /** A second product in the same tank, and the jar in which both were tried. */
@@ -60,38 +59,5 @@
   {/if}
 </div>
 {#if other !== ''}
-  <h3>The jar</h3>
-  <ol class="small">
-    <li>A clear jar, water first, then both products in the order and strength of the tank.</li>
-    <li>Shake, let it stand for half an hour, shake again.</li>
-    <li>Flakes, jelly, layers that come back, or heat: it separates, and nothing is mixed.</li>
-  </ol>
-  <div class="fields">
-    <DateField label="Shaken on" name="partner.jarOn" value={start?.jarOn ?? sheet.facts.today} />
-    <Field label="By" name="partner.jarBy" value={start?.jarBy || person} width="12rem" />
-    <Choice
-      label="What came of it"
-      name="partner.jarResult"
-      value={start?.jarResult ?? ''}
-      items={[
-        { value: '', name: 'not tried yet' },
-        { value: 'mixes', name: 'it stayed mixed' },
-        { value: 'separates', name: 'it separated' },
-      ]}
-      width="12rem"
-      {onchange}
-    />
-  </div>
+  <Jar name="partner" {start} {person} {onchange} />
 {/if}
-
-<style>
-  h3 {
-    font-size: 1rem;
-    margin: 0.8rem 0 0.2rem;
-  }
-  ol {
-    list-style: decimal;
-    padding-left: 1.2rem;
-    margin: 0 0 0.6rem;
-  }
-</style>

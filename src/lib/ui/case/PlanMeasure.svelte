@@ -41,10 +41,14 @@
   const buildings = $derived(
     plan.zones.filter((zone) => zone.kind === 'building' && zones.includes(zone.id)),
   );
-  let up = $state.raw(untrack(() => start?.upM ?? 0));
-  let out = $state.raw(untrack(() => start?.outM ?? 0));
-  let wallAboveHard = $state.raw(untrack(() => start?.wallAboveHard ?? false));
-  const band = $derived(up > 0 || out > 0 ? { upM: up, outM: out, wallAboveHard } : null);
+  let along = $state.raw({
+    ...untrack(() => ({
+      upM: start?.upM ?? 0,
+      outM: start?.outM ?? 0,
+      wallAboveHard: start?.wallAboveHard ?? false,
+    })),
+  });
+  const band = $derived(along.upM > 0 || along.outM > 0 ? along : null);
   let root: HTMLElement;
   const measured = $derived(measureOnPlan(plan, zones, keepOff, band));
   const layers = $derived([...new Set(plan.zones.map((zone) => zone.layer))]);
@@ -89,6 +93,10 @@
   }
   function pick(id: string, on: boolean): void {
     zones = on ? [...zones, id] : zones.filter((other) => other !== id);
+    void tell();
+  }
+  function walls(by: Partial<typeof along>): void {
+    along = { ...along, ...by };
     void tell();
   }
   function keep(key: keyof typeof keepOff, m: number | null): void {
@@ -142,46 +150,28 @@
   {/if}
   {#if buildings.length > 0}
     <div class="fields keeps">
-      <LengthField
-        label="Up the wall"
-        metres={up}
-        unit={show.manner.units === 'us' ? 'ft' : 'm'}
-        most={10}
-        width="12rem"
-        optional
-        live
-        onmetres={(m) => {
-          up = m ?? 0;
-          void tell();
-        }}
-      />
-      <LengthField
-        label="Out from it"
-        metres={out}
-        unit={show.manner.units === 'us' ? 'ft' : 'm'}
-        most={10}
-        width="12rem"
-        optional
-        live
-        onmetres={(m) => {
-          out = m ?? 0;
-          void tell();
-        }}
-      />
+      {#each [['upM', 'Up the wall'], ['outM', 'Out from it']] as const as [key, label] (key)}
+        <LengthField
+          {label}
+          metres={along[key]}
+          unit={show.manner.units === 'us' ? 'ft' : 'm'}
+          most={10}
+          width="12rem"
+          optional
+          live
+          onmetres={(m) => walls({ [key]: m ?? 0 })}
+        />
+        <input type="hidden" name="plan.{key}" value={along[key]} />
+      {/each}
       <label class="tick"
         ><input
           type="checkbox"
           name="plan.wallAboveHard"
-          checked={wallAboveHard}
-          onchange={(event) => {
-            wallAboveHard = event.currentTarget.checked;
-            void tell();
-          }}
-        /> the label lets the wall above hard ground be treated</label
+          checked={along.wallAboveHard}
+          onchange={(event) => walls({ wallAboveHard: event.currentTarget.checked })}
+        /><span>the label lets the wall above hard ground be treated</span></label
       >
     </div>
-    <input type="hidden" name="plan.upM" value={up} />
-    <input type="hidden" name="plan.outM" value={out} />
     <p class="soft small">
       As the label says; both empty for the running length of the walls alone. Hard ground, water and food
       plants along the walls are taken off as they are drawn.
@@ -266,12 +256,14 @@
   .zones legend {
     text-transform: none;
   }
+  .tick,
   .zones label {
     display: inline-flex;
     gap: 0.5rem;
     align-items: center;
     min-height: 2.4rem;
   }
+  .tick input,
   .zones input {
     width: 1.25rem;
     height: 1.25rem;

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { assess, factsFor, letterOf, purposeOf, standingCourse } from '../../core/case';
-  import { USUAL_DAYS } from '../../core/review';
+  import { asksForMore, USUAL_DAYS } from '../../core/review';
   import { treatmentName, verdictWords } from '../../words';
   import { getShow } from '../parts/show';
   import ThresholdBar from '../drawings/ThresholdBar.svelte';
@@ -29,6 +29,11 @@
         facts ? [{ number: one.number, onlyIf: one.onlyIf, name: treatmentName(facts, assess(facts)) }] : [],
       ),
   );
+  const ASKED_WORDS: Readonly<Record<string, string>> = {
+    true: 'The count asks for it: plan it at Choose.',
+    false: 'The count does not ask for it.',
+    null: 'The count does not decide yet.',
+  };
   const verdict = $derived(
     view.recheck ? verdictWords(view.recheck.verdict, view.recheck.repeatOn, sheet.facts.today, show) : null,
   );
@@ -137,13 +142,7 @@
         >waits{onlyIf ? `: ${onlyIf}` : ' for the count'}.
         {view.recheck === null
           ? 'The count here says whether.'
-          : view.recheck.verdict === 'done'
-            ? 'The count does not ask for it.'
-            : view.recheck.verdict === 'over-threshold' ||
-                view.recheck.verdict === 'repeat' ||
-                view.recheck.verdict === 'change-approach'
-              ? 'The count asks for it: plan it at Choose.'
-              : 'The count does not decide yet.'}</span
+          : ASKED_WORDS[String(asksForMore(view.recheck.verdict))]}</span
       >
     </p>
   {/each}

@@ -59,7 +59,7 @@
   let marksOpen = $state(untrack(() => plan.marks.length > 0));
   let figures: ReturnType<typeof planFigures> | undefined;
   const asks = $derived.by((): Asks => ({
-    jobs: jobs.map(({ zones, keepOff }) => ({ zones, keepOff })),
+    jobs: jobs.map(({ zones, keepOff, band }) => ({ zones, keepOff, band })),
     building:
       editor.one?.kind === 'building'
         ? { id: editor.one.id, limits: { upM: 0.6, outM: 0.6, wallAboveHard: false } }

@@ -1,5 +1,5 @@
 import type { Rings } from '../../core/geometry';
-import type { KeepOff } from '../../core/plan';
+import type { BandLimits, KeepOff } from '../../core/plan';
 import type { Quantity } from '../../core/units';
 
 /** Work of a case that is measured on this plan. */
@@ -8,6 +8,8 @@ export interface PlanJob {
   readonly title: string;
   readonly zones: readonly string[];
   readonly keepOff: KeepOff;
+  /** Along chosen buildings; null for none. */
+  readonly band: BandLimits | null;
   /** The remedy that was chosen, with its rate for an area; null while none is. */
   readonly rate: { readonly name: string; readonly amount: Quantity; readonly per: Quantity } | null;
 }

@@ -3,7 +3,7 @@ import { assess, type CaseFacts } from '$lib/core/case';
 import { sameDimension } from '$lib/core/units';
 import { isId } from '$lib/forms';
 import { loadOpenCasesAt } from '$lib/server/store/cases';
-import { keepOffOf } from '$lib/server/store/ground';
+import { bandOf, keepOffOf } from '$lib/server/store/ground';
 import { findProperty } from '$lib/server/store/properties';
 import { planDaysOf, planOf, planOn } from '$lib/server/store/plans';
 import { pageOfRecords } from '$lib/server/store/records';
@@ -26,7 +26,13 @@ function jobOf(facts: CaseFacts): PlanJob[] {
   const told = use && rate !== null && !halted && sameDimension(use.rate.per, { unit: 'm2' });
   return [
     {
-      ...{ number: facts.number, title: facts.title, zones: on.zones, keepOff: keepOffOf(on) },
+      ...{
+        number: facts.number,
+        title: facts.title,
+        zones: on.zones,
+        keepOff: keepOffOf(on),
+        band: bandOf(on),
+      },
       rate: told
         ? { name: label.name, amount: { value: rate, unit: use.rate.unit }, per: use.rate.per }
         : null,

@@ -1,0 +1,105 @@
+import {
+  againstThreshold,
+  densityOf,
+  northernMonth,
+  rankCase,
+  stagesOf,
+  thresholdFor,
+  unexplained,
+  type Candidate,
+  type CaseRanking,
+  type Circumstances,
+  type Density,
+  type LifeStage,
+} from '../identify';
+import { ownThreshold } from '../rules';
+import { monthOf } from '../units';
+import { purposeOf, type CaseFacts } from './facts';
+import type { CaseView } from './view';
+
+/** What it is called, and by whom or by what. */
+export interface Name {
+  readonly named: Candidate | null;
+  readonly confirmed: boolean;
+  readonly stage: LifeStage | null;
+  readonly unexplained: readonly string[];
+}
+
+export function densityIn({ stops }: CaseFacts): Density | null {
+  const counts = (stops.look?.counts ?? []).filter((count) => count !== null);
+  const result = stops.look ? densityOf(counts, stops.look.frame) : null;
+  return result && 'ok' in result ? result.ok : null;
+}
+
+/** When and where the case is, as its ranking takes it. */
+export function circumstancesOf({ stops, today, property }: CaseFacts): Circumstances {
+  return {
+    month: monthOf(today),
+    hemisphere: property.hemisphere,
+    surrounding: stops.look?.surrounding ?? 'lawn',
+    history: property.history,
+    lengthMm: stops.look?.lengthMm ?? null,
+  };
+}
+
+export const rankingOf = (facts: CaseFacts): CaseRanking =>
+  rankCase(facts.candidates, facts.signs, facts.stops.look?.signs ?? {}, circumstancesOf(facts));
+
+export function nameOf(facts: CaseFacts, ranking: CaseRanking): Name {
+  const { stops, candidates, today, property } = facts;
+  const purpose = purposeOf(facts);
+  // On a routine visit nothing is named unless somebody names it; what is prevented is named by whoever expects it.
+  const told = purpose === 'control' && ranking.sure ? ranking.ranked[0]?.id : undefined;
+  const id = stops.name?.candidate || told;
+  const named = candidates.find((candidate) => candidate.id === id) ?? null;
+  const confirmed = stops.name !== undefined && named !== null;
+  const stage = named
+    ? (named.stages.find((s) => s.id === stops.name?.stage) ??
+      stagesOf(named, monthOf(today), property.hemisphere, stops.look?.lengthMm ?? null)[0]?.stage ??
+      null)
+    : null;
+  const causes = candidates.filter((c) => c === named || stops.name?.also.includes(c.id));
+  return {
+    named,
+    confirmed,
+    stage,
+    unexplained: named ? unexplained(causes, facts.signs, stops.look?.signs ?? {}) : [],
+  };
+}
+
+export function thresholdIn(
+  { stops, ownThresholds, tests }: CaseFacts,
+  named: Candidate | null,
+  density: Density | null,
+): CaseView['threshold'] {
+  const threshold = named && ownThreshold(named, ownThresholds);
+  if (!threshold || !stops.look) return null;
+  const limit = thresholdFor(threshold, stops.look.vigour);
+  const sameTest = threshold.test === stops.look.test;
+  const { at, source } = threshold;
+  const test = tests.find((t) => t.id === threshold.test);
+  return {
+    at,
+    basis: test?.basis ?? 'm2',
+    test: test?.name ?? threshold.test,
+    source,
+    limit,
+    sameTest,
+    verdict: density && sameTest ? againstThreshold(density, limit) : 'cannot-tell',
+  };
+}
+
+/** The stages that somebody found or means to prevent; where nobody did, all that the calendar has now. */
+export function stagesThere(
+  { stops, today, property }: CaseFacts,
+  named: Candidate | null,
+  stage: LifeStage | null,
+): { stages: readonly string[] | undefined; stagesSeen: boolean } {
+  if (!named || !stage) return { stages: undefined, stagesSeen: false };
+  const found = stops.name?.stages ?? [];
+  if (found.length > 0) return { stages: found, stagesSeen: true };
+  if (stops.name?.stage === stage.id) return { stages: [stage.id], stagesSeen: true };
+  const month = northernMonth(monthOf(today), property.hemisphere);
+  const now = named.stages.filter(({ months }) => months.includes(month)).map(({ id }) => id);
+  return { stages: now.includes(stage.id) ? now : [stage.id, ...now], stagesSeen: false };
+}
