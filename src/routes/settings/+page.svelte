@@ -93,8 +93,9 @@
 
         <h2 class="section-head">Local rules</h2>
         <p class="soft">
-          They can only be stricter than a label, never looser. Choose and When obey them. Nimsy knows no law:
-          what holds where you work is for you to enter, and the label and the law come first.
+          They can only be stricter than a label, never looser; “lives with an insect” takes the report away
+          where it is ordinary, and nothing of a label. Choose and When obey them. Nimsy knows no law: what
+          holds where you work is for you to enter, and the label and the law come first.
         </p>
         {#key data.revision}<RuleRows rules={s.rules} notifiable={data.notifiable} />{/key}
 

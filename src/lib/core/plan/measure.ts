@@ -1,8 +1,9 @@
 import { distanceToEdge, type Rings } from '../geometry';
 import type { PlanMeasured } from '../ground';
+import { middleOf } from './edits';
 import { figuresOf } from './figures';
 import { outlineOf } from './outline';
-import { isPlace, type Plan } from './plan';
+import { isPlace, type Plan, type Zone } from './plan';
 import { treatableOf, type KeepOff } from './treatable';
 import { bandAround, wallRuns, type BandLimits } from './walls';
 
@@ -46,7 +47,6 @@ export function measureOnPlan(
     (sum, zone) => sum + (zone.kind === 'void' ? (figures.get(zone.id)?.volumeM3 ?? 0) : 0),
     0,
   );
-  const waters = plan.zones.filter((zone) => zone.kind === 'water' && zone.layer === 'outside');
   return {
     ...treated,
     areaM2: treated.areaM2 + along(({ m2 }) => m2),
@@ -54,11 +54,27 @@ export function measureOnPlan(
     highM2: treated.highM2 + along(({ m2, e }) => m2 * (1 + e)),
     rings,
     ...{ places: chosen.filter(isPlace).length, edgeM, volumeM3 },
-    waterGapM:
-      waters.length === 0 || rings.length === 0
-        ? null
-        : Math.min(...waters.map((water) => gapBetween(rings, outlineOf(water.shape).rings))),
+    waterGapM: gapToWater(plan, rings, chosen, band?.outM ?? 0),
   };
+}
+
+/**
+ * How near open water comes to what is treated: the ground, the foot of chosen walls with their band, places. null where none is
+ * drawn, or nothing of it lies out of doors.
+ */
+function gapToWater(plan: Plan, rings: Rings, chosen: readonly Zone[], outM: number): number | null {
+  const waters = plan.zones
+    .filter((zone) => zone.kind === 'water' && zone.layer === 'outside')
+    .map((zone) => outlineOf(zone.shape).rings);
+  const gaps = waters.flatMap((water) => [
+    ...(rings.length > 0 ? [gapBetween(rings, water)] : []),
+    ...chosen.flatMap((zone) => {
+      if (zone.layer !== 'outside') return [];
+      if (zone.kind === 'building') return [gapBetween(outlineOf(zone.shape).rings, water) - outM];
+      return isPlace(zone) ? [distanceToEdge(middleOf(zone.shape), water)] : [];
+    }),
+  ]);
+  return gaps.length > 0 ? Math.max(0, Math.min(...gaps)) : null;
 }
 
 /** The least distance between two figures that do not overlap; corners of each against the edges of the other. */

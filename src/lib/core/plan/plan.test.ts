@@ -188,6 +188,11 @@ describe('walls', () => {
     expect([alone.areaM2, alone.edgeM]).toEqual([0, expect.closeTo(32, 4) as number]);
     const { areaM2 } = bandAround(plan, house, limits);
     expect(measureOnPlan(plan, ['house'], KEEP_OFF_NOTHING, limits).areaM2).toBeCloseTo(areaM2, 9);
+    // A pond 20 m off the west wall: from a band of 1 m it is 19 m, and from the wall alone 20.
+    const pond = planOf(house, zone('pond', 'water', rectangle(-30, 0, 10, 6)));
+    expect(measureOnPlan(pond, ['house'], KEEP_OFF_NOTHING, limits).waterGapM).toBeCloseTo(19, 6);
+    expect(measureOnPlan(pond, ['house'], KEEP_OFF_NOTHING).waterGapM).toBeCloseTo(20, 6);
+    expect(measureOnPlan(plan, ['house'], KEEP_OFF_NOTHING, limits).waterGapM).toBeNull();
     // What is beside the drawing says the same as the case.
     const job = { zones: ['house'], keepOff: KEEP_OFF_NOTHING };
     const told = summaryOf(plan, { jobs: [job, { ...job, band: limits }], building: null }).jobs;

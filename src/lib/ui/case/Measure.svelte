@@ -324,6 +324,7 @@
     <NumberField
       label="Open water lies off by"
       name="waterOff"
+      width="15rem"
       value={was(start?.waterOff)}
       {unit}
       hint="from the nearest of what is treated; a strip left out counts as well"

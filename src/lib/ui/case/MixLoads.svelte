@@ -242,7 +242,7 @@
 <style>
   .loads {
     display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(19rem, 1fr));
+    grid-template-columns: repeat(auto-fit, minmax(min(19rem, 100%), 1fr));
     gap: 1.2rem;
     margin-top: 1rem;
   }
@@ -259,7 +259,7 @@
   }
   .body {
     display: grid;
-    grid-template-columns: minmax(8rem, 10.5rem) 1fr;
+    grid-template-columns: minmax(6rem, 10.5rem) minmax(0, 1fr);
     gap: 0.9rem;
   }
   ol {
@@ -288,6 +288,11 @@
   .amount {
     font-size: 1.2rem;
     white-space: nowrap;
+  }
+  @media (max-width: 700px) {
+    .amount {
+      white-space: normal;
+    }
   }
   .plain {
     list-style: decimal;

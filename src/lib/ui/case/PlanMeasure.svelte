@@ -185,12 +185,12 @@
   <input type="hidden" name="plan.waterGapM" value={measured.waterGapM ?? ''} />
   {#if zones.length > 0 && plan.zones.length > 0}
     <p class="small">
-      {#if measured.areaM2 > 0}{show.areaText(measured.areaM2)} to treat, in a rectangle of {show.lengthText(
-          measured.lengthM,
-        )} by {show.lengthText(measured.widthM)}.
+      {#if measured.areaM2 > 0}{show.areaText(measured.areaM2)} to treat{measured.lengthM > 0
+          ? `, in a rectangle of ${show.lengthText(measured.lengthM)} by ${show.lengthText(measured.widthM)}`
+          : ''}.
         {#if measured.keptOffM2 > 0.01}{show.areaText(measured.keptOffM2)} kept off.{/if}
-        {#if measured.waterGapM !== null}Water lies {show.lengthText(measured.waterGapM)} off.{/if}
       {/if}
+      {#if measured.waterGapM !== null}Water lies {show.lengthText(measured.waterGapM)} off.{/if}
       {#if measured.places > 0}{measured.places} {measured.places === 1 ? 'place' : 'places'}.{/if}
       {#if measured.edgeM > 0}{show.lengthText(measured.edgeM)} of walls.{/if}
       {#if measured.volumeM3 > 0}{show.quantityText(

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { assess, factsFor, letterOf, purposeOf, standingCourse } from '../../core/case';
+  import { assess, factsFor, letterOf, purposeOf, standingCourse, type LookBody } from '../../core/case';
   import { asksForMore, USUAL_DAYS } from '../../core/review';
   import { treatmentName, verdictWords } from '../../words';
   import { getShow } from '../parts/show';
@@ -47,7 +47,7 @@
         : 'The next visit'}</span
     >
   </p>
-  <p class="soft">A routine visit needs no count. What was found on the round can be counted again here.</p>
+  <p class="soft">A routine visit needs no count.</p>
 {:else if !last}
   <p class="soft">
     Nothing is logged yet. {view.label
@@ -69,7 +69,7 @@
     </span>
   </p>
 {/if}
-{#if look}
+{#snippet counted(look: LookBody)}
   <p class="soft">
     The same spots and the same test: {testName}, frame {quantityText(look.frame)}, {look.where}.
   </p>
@@ -147,6 +147,13 @@
     </p>
   {/each}
   <div class="fields more"><Note label="Note" name="note" value={start?.note ?? ''} /></div>
+{/snippet}
+{#if look && purposeOf(sheet.facts) === 'routine'}
+  <details open={start !== undefined}>
+    <summary>What was found is counted again</summary>
+    {@render counted(look)}
+  </details>
+{:else if look}{@render counted(look)}
 {:else}
   <p class="soft">There is no count from before. Look comes first.</p>
 {/if}

@@ -66,7 +66,6 @@
     gap: 0.8rem;
   }
   .add {
-    align-self: flex-start;
-    margin-top: 1.6rem;
+    align-self: center;
   }
 </style>

@@ -28,7 +28,7 @@
     { value: 'water-buffer', name: 'a buffer beside water' },
     { value: 'wind', name: 'a wind limit' },
     { value: 'purpose', name: 'treating before a count' },
-    { value: 'lives-with', name: 'an insect that is ordinary here' },
+    { value: 'lives-with', name: 'lives with an insect' },
     { value: 'caution', name: 'something to see to' },
   ];
   const MONTHS = ['', '1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11', '12'].map((value) => ({
@@ -91,7 +91,7 @@
           label="Which"
           name="rules.{i}.candidate"
           items={notifiable.map(({ id, name }) => ({ value: id, name: name.toLowerCase() }))}
-          value={text(row, 'candidate')}
+          value={text(row, 'candidate') || (notifiable[0]?.id ?? '')}
           width="16rem"
         />
       {/if}
