@@ -56,6 +56,8 @@ export default defineConfig({
           name: 'server',
           include: ['src/**/*.server.test.ts', 'scripts/**/*.server.test.ts'],
           fileParallelism: false,
+          // What they share is a server beside them; the modules that they read are read once.
+          isolate: false,
           testTimeout: 60_000,
         },
       },

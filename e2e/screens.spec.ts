@@ -54,6 +54,12 @@ const SCREENS = [
   ],
 ];
 
+const AT_NIGHT = new Set([
+  ...['/', '/guide', '/guide/chafer-grub', '/emergency', '/shelf', '/shelf/gillfold-perimeter/edit'],
+  ...['/settings', '/logbook', '/how-much', '/properties/*/plan', '/cases/11/place', '/sign-in'],
+  ...STOPS.map((stop) => `/cases/6/${stop}`),
+]);
+
 /** `*` stands for the guest house, whose plan is drawn, or for the spreader, which has most to show. */
 async function addressOf(page: Page, path: string): Promise<string> {
   if (!path.includes('*')) return path;
@@ -68,12 +74,13 @@ async function addressOf(page: Page, path: string): Promise<string> {
 
 /** The accessibility engine is handed to the page once, and asked as often as its size or its sheet changes. */
 const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
-async function violations(page: Page, rules?: readonly string[]): Promise<string[]> {
-  return page.evaluate(async (only) => {
+async function violations(page: Page, rules: { only?: string; but?: string } = {}): Promise<string[]> {
+  return page.evaluate(async ({ only, but }) => {
     const { axe } = window as unknown as { axe: Engine };
     const found = await axe.run(document, {
       ...{ resultTypes: ['violations'], preload: false },
-      ...(only ? { runOnly: { type: 'rule', values: only } } : {}),
+      ...(only ? { runOnly: { type: 'rule', values: [only] } } : {}),
+      ...(but ? { rules: { [but]: { enabled: false } } } : {}),
     });
     return found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
   }, rules);
@@ -121,10 +128,14 @@ test.describe('every screen', () => {
       expect(await violations(page)).toEqual([]);
       expect(await overflow(page), 'wide').toBeLessThanOrEqual(0);
       await page.setViewportSize({ width: 390, height: 844 });
-      expect(await violations(page)).toEqual([]);
+      // Contrast is most of the work. It was held by day; at night it is held where every part of the interface is met.
+      expect(await violations(page, { but: 'color-contrast' })).toEqual([]);
       expect(await overflow(page), 'on a telephone').toBeLessThanOrEqual(0);
-      await page.getByRole('button', { name: /^Night( sheet)?$/ }).click();
-      expect(await violations(page, ['color-contrast'])).toEqual([]);
+      if (AT_NIGHT.has(path)) {
+        await page.getByRole('button', { name: /^Night( sheet)?$/ }).click();
+        expect(await violations(page, { only: 'color-contrast' })).toEqual([]);
+        await page.getByRole('button', { name: /^(Day( sheet)?|Night( sheet)?)$/ }).click();
+      }
       expect(faults).toEqual([]);
       expect(new Set(asked)).toEqual(new Set(['127.0.0.1']));
     });
