@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test';
 import { open } from './expected';
 
 // 24 places of 0.1 g are 2.4 g; 18 m of skirting get 1 l of a mix of 1 ml in a litre: 1 ml, as the syringe has marks.
-test('gel by its places and a regulator in cracks as one course, each with figures of its own', async ({
+test('gel by its places and a regulator in cracks as one course, each with figures of its own @hand', async ({
   page,
 }) => {
   await open(page, '/cases/new');

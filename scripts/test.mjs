@@ -51,32 +51,36 @@ async function everything(out, count) {
   await run('', ['svelte-kit', 'sync'], {});
   // What reads the tree alone runs beside what builds it.
   const built = withNimsy(async () => {});
-  await together([
+  const bank = built.then(openBank);
+  // Who waits for it hears of it.
+  bank.catch(() => {});
+  // Two lanes; whichever is free takes the next. What waits most stands first, beside what reckons most.
+  const left = [
+    () => suite('server', [], out, count, bank),
     async () => {
-      await check('formatting', ['prettier', '--check', '--log-level', 'warn', '.']);
-      await check('lint', ['eslint', '.']);
       // The build writes the types of the routes anew: read in the midst of it they are missing.
-      await built;
       // What is left there of components that are gone would be checked too.
       rmSync(join(ROOT, '.svelte-kit', '.svelte-check'), { recursive: true, force: true });
       await check('types', ['svelte-check', '--tsgo', '--tsconfig', './tsconfig.json', '--output', 'human']);
     },
-    async () => {
-      await built;
-      await vitest('unit', {}, out, count);
-    },
-  ]);
-  const bank = await openBank();
+    ...['screens', 'wide', 'phone'].map((name) => () => suite(name, [], out, count, bank)),
+    () => vitest('unit', {}, out, count),
+  ];
+  const lane = async () => {
+    await built;
+    for (let next = left.shift(); next !== undefined; next = left.shift()) await next();
+  };
   try {
-    // Two lanes; whichever is free takes the next.
-    const left = ['server', 'screens', 'wide', 'phone'];
-    const lane = async () => {
-      for (let name = left.shift(); name !== undefined; name = left.shift())
-        await suite(name, [], out, count, bank);
-    };
-    await together([lane, lane]);
+    await together([
+      lane,
+      async () => {
+        await check('formatting', ['prettier', '--check', '--log-level', 'warn', '.']);
+        await check('lint', ['eslint', '.']);
+        await lane();
+      },
+    ]);
   } finally {
-    bank.close();
+    (await bank).close();
   }
 }
 
@@ -94,13 +98,13 @@ async function together(lanes) {
   for (const one of ended) if (one.status === 'rejected') throw one.reason;
 }
 
-/** A suite on an instance of its own. @param {string} name @param {string[]} which @param {string} out @param {Count} count @param {import('./instance.mjs').Bank} [bank] */
+/** A suite on an instance of its own. @param {string} name @param {string[]} which @param {string} out @param {Count} count @param {Promise<import('./instance.mjs').Bank>} [bank] */
 async function suite(name, which, out, count, bank) {
   if (name === 'e2e') {
     for (const project of ['screens', 'wide', 'phone']) await suite(project, which, out, count, bank);
     return;
   }
-  const instance = await startInstance({ words: ['--still'], ...(bank ? { bank } : {}) });
+  const instance = await startInstance({ words: ['--still'], ...(bank ? { bank: await bank } : {}) });
   const env = {
     NIMSY_TEST_URL: instance.url,
     NIMSY_TEST_COOKIE: await stepInAs(instance.url, 'owner'),
