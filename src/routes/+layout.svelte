@@ -2,9 +2,11 @@
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import '../app.css';
+  import ThemeProvider from 'flowbite-svelte/ThemeProvider.svelte';
   import Header from '$lib/ui/frame/Header.svelte';
   import Removed from '$lib/ui/frame/Removed.svelte';
   import { setShow } from '$lib/ui/parts/show';
+  import { THEME } from '$lib/ui/parts/theme';
   import { showIn } from '$lib/words';
   import { onMount, untrack } from 'svelte';
   import { setToday, setZone } from '$lib/ui/parts/today';
@@ -40,17 +42,20 @@
 <svelte:window {onkeydown} />
 <svelte:document onpointerdowncapture={holdPress} />
 
-<a class="skip" href="#main">To the content</a>
-<Header
-  person={data.person}
-  workspace={data.workspace}
-  demonstration={data.demonstration}
-  today={data.today}
-/>
-<main id="main">
-  {#if data.role !== 'viewer'}<Removed />{/if}
-  {@render children()}
-</main>
+<!-- Without a theme of its own each of the library's components looks for one and throws. -->
+<ThemeProvider theme={THEME}>
+  <a class="skip" href="#main">To the content</a>
+  <Header
+    person={data.person}
+    workspace={data.workspace}
+    demonstration={data.demonstration}
+    today={data.today}
+  />
+  <main id="main">
+    {#if data.role !== 'viewer'}<Removed />{/if}
+    {@render children()}
+  </main>
+</ThemeProvider>
 
 <style>
   .skip {
