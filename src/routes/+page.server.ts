@@ -16,6 +16,8 @@ const DUE_DAYS = 7;
 
 /** Of each label the containers that end first. */
 const ON_TODAY = 6;
+/** What is running out, the soonest of it; the rest stands on the shelf. */
+const RUNNING_OUT_SHOWN = 8;
 
 export const load: PageServerLoad = ({ locals }) => locals.kept('today', (tx) => todayOf(tx, locals));
 
@@ -71,6 +73,21 @@ async function todayOf(tx: Tx, locals: App.Locals) {
       );
     }),
   );
+  const runningOut = shelf
+    .flatMap(({ label, containers }) =>
+      containers.map((c) => ({
+        label: label.name,
+        labelId: label.id,
+        lot: c.lot,
+        left: c.left,
+        size: c.size,
+        until: c.until,
+        state: stockState(c, label.family === 'living', today),
+        keptIn: c.keptIn,
+      })),
+    )
+    .filter(({ state }) => state !== 'good' && state !== 'empty')
+    .sort((a, b) => ((a.until ?? '9999') < (b.until ?? '9999') ? -1 : 1));
   return {
     today,
     dues: dues.sort((a, b) => (a.due.day < b.due.day ? -1 : 1)),
@@ -87,17 +104,7 @@ async function todayOf(tx: Tx, locals: App.Locals) {
       const due = dueOn(tool.kind, tool.calibratedOn, tool.dueDays);
       return due !== null && due <= today ? [{ id: tool.id, name: tool.name, due }] : [];
     }),
-    shelf: shelf.flatMap(({ label, containers }) =>
-      containers.map((c) => ({
-        label: label.name,
-        labelId: label.id,
-        lot: c.lot,
-        left: c.left,
-        size: c.size,
-        until: c.until,
-        state: stockState(c, label.family === 'living', today),
-        keptIn: c.keptIn,
-      })),
-    ),
+    runningOut: runningOut.slice(0, RUNNING_OUT_SHOWN),
+    moreRunOut: Math.max(0, runningOut.length - RUNNING_OUT_SHOWN),
   };
 }

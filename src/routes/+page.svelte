@@ -33,11 +33,6 @@
       ? first
       : `${first}, ${count(halted).toLowerCase()} ${halted === 1 ? 'is' : 'are'} halted`;
   });
-  const low = $derived(
-    data.shelf
-      .filter((c) => c.state === 'expired' || c.state === 'expiring' || c.state === 'low')
-      .sort((a, b) => ((a.until ?? '9999') < (b.until ?? '9999') ? -1 : 1)),
-  );
 </script>
 
 <svelte:head><title>Today · Nimsy</title></svelte:head>
@@ -131,7 +126,7 @@
     </ul>
     <h2 class="section-head">Running out</h2>
     <ul class="rule-list">
-      {#each low as c (`${c.labelId} ${c.lot}`)}
+      {#each data.runningOut as c (`${c.labelId} ${c.lot}`)}
         <li class="pair">
           <a class="plain-link" href={resolve('/shelf/[label]', { label: c.labelId })}
             >{c.label}, lot {c.lot}<br /><span class="soft small"
@@ -144,6 +139,9 @@
         </li>
       {:else}<li class="soft">nothing is short</li>{/each}
     </ul>
+    {#if data.moreRunOut > 0}<p class="soft small">
+        and {data.moreRunOut} more on the <a href={resolve('/shelf')}>shelf</a>
+      </p>{/if}
     {#if data.calibrate.length > 0}
       <h2 class="section-head">To be calibrated</h2>
       <ul class="rule-list">

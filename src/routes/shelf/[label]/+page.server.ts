@@ -1,7 +1,7 @@
 import { error, redirect } from '@sveltejs/kit';
 import { CANDIDATES } from '$lib/catalog';
 import { formOf } from '$lib/server/session/bodies';
-import { A_FEW, cardVersions, pageOfContainers } from '$lib/server/store/shelf';
+import { cardVersions, pageOfContainers } from '$lib/server/store/shelf';
 import { fieldsOf, isId, numberIn, parseContainer, parseStockChange } from '$lib/forms';
 import { pictureFrom } from '$lib/server/outside/pictures';
 import { once } from '$lib/server/session/once';
@@ -29,7 +29,7 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
     `label ${params.label} ${from}`,
     async (tx) => ({
       versions: await cardVersions(tx, params.label),
-      held: await pageOfContainers(tx, params.label, { from, most: A_FEW, currency }),
+      held: await pageOfContainers(tx, params.label, { from, most: A_PAGE, currency }),
       files: await labelFiles(tx, params.label),
       changes: await stockChanges(tx, params.label),
     }),
@@ -69,6 +69,8 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
   };
 };
 
+/** Containers that stand together, each with its own forms. */
+const A_PAGE = 8;
 const LARGEST_PDF = 12_000_000;
 const LARGEST_PICTURE = 30_000_000;
 
