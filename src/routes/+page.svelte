@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import AgendaRow from '$lib/ui/home/AgendaRow.svelte';
   import StripKey from '$lib/ui/parts/StripKey.svelte';
@@ -48,7 +49,7 @@
             : ''}
         </p>
       </div>
-      {#if may()}<a class="button button-main" href={resolve('/cases/new')}>What did you see?</a>{/if}
+      {#if may()}<Button kind="main" href={resolve('/cases/new')}>What did you see?</Button>{/if}
     </div>
     {#if data.more > 0}
       <p class="soft">

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { draftsIn, forgetDrafts } from '$lib/offline/form-draft';
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
   import NewPassword from '$lib/ui/office/NewPassword.svelte';
@@ -47,7 +48,7 @@
           <KeptForm plain action="?/choose" reload>
             {#snippet children(sending)}
               <input type="hidden" name="workspace" value={id} />
-              <button class="button" disabled={sending}>Go to {name}</button>
+              <Button disabled={sending}>Go to {name}</Button>
             {/snippet}
           </KeptForm>
         {/if}
@@ -73,7 +74,7 @@
           />
           <NewPassword />
         </div>
-        <div class="actions"><button class="button" disabled={sending}>From now on, sign in</button></div>
+        <div class="actions"><Button disabled={sending}>From now on, sign in</Button></div>
       {/snippet}
     </KeptForm>
   {:else}
@@ -82,7 +83,7 @@
       <KeptForm action="?/found" reload>
         {#snippet children(sending)}
           <Founding was={(name) => (form && 'fields' in form ? (form.fields?.[name] ?? '') : '')} />
-          <div class="actions"><button class="button" disabled={sending}>Found it</button></div>
+          <div class="actions"><Button disabled={sending}>Found it</Button></div>
         {/snippet}
       </KeptForm>
     </details>
@@ -105,7 +106,7 @@
           />
           <NewPassword />
         </div>
-        <div class="actions"><button class="button" disabled={sending}>Change it</button></div>
+        <div class="actions"><Button disabled={sending}>Change it</Button></div>
       {/snippet}
     </KeptForm>
 
@@ -139,7 +140,7 @@
           {:else}
             <form method="POST" action="?/end">
               <input type="hidden" name="id" value={id} />
-              <button class="button">End it</button>
+              <Button>End it</Button>
             </form>
           {/if}
         </li>
@@ -149,9 +150,9 @@
     <h2 class="section-head">Sign out</h2>
     <div class="out">
       <form method="POST" action="/sign-out" onsubmit={out}>
-        <button class="button">Sign out here</button>
+        <Button>Sign out here</Button>
       </form>
-      <form method="POST" action="?/everywhere"><button class="button">Sign out everywhere</button></form>
+      <form method="POST" action="?/everywhere"><Button>Sign out everywhere</Button></form>
     </div>
   {/if}
 </div>

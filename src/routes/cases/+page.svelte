@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import { getShow } from '$lib/ui/parts/show';
   import { getMayChange } from '$lib/ui/parts/may';
@@ -22,7 +23,7 @@
 <div class="page">
   <div class="top">
     <h1>Cases</h1>
-    {#if may()}<a class="button button-main" href={resolve('/cases/new')}>What did you see?</a>{/if}
+    {#if may()}<Button kind="main" href={resolve('/cases/new')}>What did you see?</Button>{/if}
   </div>
   {#each groups as group (group.name)}
     <h2 class="section-head">{group.name} <span class="soft small">{numberText(group.count)}</span></h2>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import Field from '$lib/ui/parts/Field.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
@@ -19,7 +20,7 @@
       <input type="hidden" name="username" autocomplete="username" value={data.email} />
       <Field label="Password" name="password" type="password" autocomplete="current-password" width="22rem" />
       <div class="actions">
-        <button class="button button-main" disabled={sending}>Go on</button>
+        <Button kind="main" disabled={sending}>Go on</Button>
         <a href={resolve('/')}>Leave it</a>
       </div>
     {/snippet}

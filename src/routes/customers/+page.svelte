@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
   import CustomerFields from '$lib/ui/office/CustomerFields.svelte';
@@ -36,7 +37,7 @@
       <KeptForm>
         {#snippet children(sending)}
           <CustomerFields customer={null} />
-          <div class="actions"><button class="button button-main" disabled={sending}>Add</button></div>
+          <div class="actions"><Button kind="main" disabled={sending}>Add</Button></div>
         {/snippet}
       </KeptForm>
     </details>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import { getShow } from '$lib/ui/parts/show';
   import { FIRST_STEPS, generalNumber, labelFirstAid } from '$lib/words/emergency';
@@ -23,7 +24,7 @@
 <div class="page">
   <div class="top">
     <h1>Emergency</h1>
-    <button type="button" class="button" onclick={() => print()}>Print this card</button>
+    <Button type="button" onclick={() => print()}>Print this card</Button>
   </div>
   <ul class="numbers">
     {#each lines as { name, number } (name)}
@@ -194,7 +195,7 @@
     }
   }
   @media print {
-    .button,
+    :global(main .button),
     .fill {
       display: none;
     }

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import { CALIBRATIONS_OF } from '$lib/core/calibrate';
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
@@ -58,7 +59,7 @@
       <KeptForm>
         {#snippet children(sending)}
           <EquipmentFields tool={null} />
-          <div class="actions"><button class="button button-main" disabled={sending}>Add</button></div>
+          <div class="actions"><Button kind="main" disabled={sending}>Add</Button></div>
         {/snippet}
       </KeptForm>
     </details>

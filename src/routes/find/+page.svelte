@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import type { PageProps } from './$types';
 
@@ -27,7 +28,7 @@
     <label class="field-label" for="f-q">Words, or their beginnings</label>
     <!-- svelte-ignore a11y_autofocus -->
     <input id="f-q" class="field-input" name="q" value={data.words} autocomplete="off" autofocus />
-    <button class="button button-main">Find</button>
+    <Button kind="main">Find</Button>
   </form>
   {#if data.found && data.found.length === 0}
     <p>Nothing here holds all of these words. Cases, properties, customers and labels were looked through.</p>

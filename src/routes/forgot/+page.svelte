@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import Field from '$lib/ui/parts/Field.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
@@ -33,7 +34,7 @@
           width="22rem"
         />
         <div class="actions">
-          <button class="button button-main" disabled={sending}>Ask for a link</button>
+          <Button kind="main" disabled={sending}>Ask for a link</Button>
           <a href={resolve('/sign-in')}>Back to the sign-in</a>
         </div>
       {/snippet}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { getShow } from '$lib/ui/parts/show';
   import { resolve } from '$app/paths';
   import { untrack } from 'svelte';
@@ -35,7 +36,7 @@
 <div class="page">
   <div class="top">
     <h1>Field guide</h1>
-    <a class="button button-main" href={resolve('/cases/new')}>What is this? Start a sighting</a>
+    <Button kind="main" href={resolve('/cases/new')}>What is this? Start a sighting</Button>
   </div>
   <form method="GET" role="search">
     <label for="q" class="field-label">Name, scientific name, or what you see</label>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { enhance } from '$app/forms';
   import { untrack } from 'svelte';
   import { METHODS, type Job, type Method } from '$lib/core/bench';
@@ -179,7 +180,7 @@
                 }))}
                 width="18rem"
               />
-              <button class="button">Keep</button>
+              <Button>Keep</Button>
             </div>
           {/if}
         {:else}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
   import Field from '$lib/ui/parts/Field.svelte';
@@ -53,9 +54,7 @@
   {:else}
     <KeptForm plain action="?/export" reload>
       {#snippet children(sending)}
-        <button class="button button-main" disabled={sending}
-          >{sending ? 'Making it …' : 'Take an export'}</button
-        >
+        <Button kind="main" disabled={sending}>{sending ? 'Making it …' : 'Take an export'}</Button>
       {/snippet}
     </KeptForm>
   {/if}
@@ -86,7 +85,7 @@
         />
         {#if file}<p class="field-error wide" role="alert">{file}</p>{/if}
         <div class="actions">
-          <button class="button" disabled={sending}>{sending ? 'Reading the file …' : 'Read it in'}</button>
+          <Button disabled={sending}>{sending ? 'Reading the file …' : 'Read it in'}</Button>
         </div>
       {/snippet}
     </KeptForm>
@@ -115,7 +114,7 @@
     <KeptForm plain action="?/prune">
       {#snippet children(sending)}
         <Field label="Type the name of the workspace" name="name" width="22rem" hint={data.workspace ?? ''} />
-        <div class="actions"><button class="button" disabled={sending}>Delete the old records</button></div>
+        <div class="actions"><Button disabled={sending}>Delete the old records</Button></div>
       {/snippet}
     </KeptForm>
   {/if}
@@ -137,7 +136,7 @@
     {#snippet children(sending)}
       <Field label="Type the name of the workspace" name="name" width="22rem" hint={data.workspace ?? ''} />
       <div class="actions">
-        <button class="button danger" disabled={sending}>Delete {data.workspace}</button>
+        <Button kind="danger" disabled={sending}>Delete {data.workspace}</Button>
       </div>
     {/snippet}
   </KeptForm>
@@ -167,9 +166,5 @@
   }
   .wide {
     max-width: 46rem;
-  }
-  .danger {
-    border-color: var(--brick);
-    color: var(--brick-ink);
   }
 </style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
   import { getZone } from '$lib/ui/parts/today';
   import { getShow } from '$lib/ui/parts/show';
@@ -30,7 +31,7 @@
         {:else if hasLink}
           <form method="POST" action="?/link">
             <input type="hidden" name="id" value={id} />
-            <button class="button button-plain">Show the link, this once</button>
+            <Button kind="plain">Show the link, this once</Button>
           </form>
         {/if}
       </li>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
   import Choice from '$lib/ui/parts/Choice.svelte';
   import { isValidOn, LICENCE_CATEGORIES } from '$lib/core/premises';
@@ -43,13 +44,13 @@
               <select name="role" class="field-input" value={role} aria-label="Role of {name}">
                 {#each ROLES as { value, name: word } (value)}<option {value}>{word}</option>{/each}
               </select>
-              <button class="button" disabled={sending}>Set the role</button>
+              <Button disabled={sending}>Set the role</Button>
             </div>
           {/snippet}
         </KeptForm>
         <form method="POST" action="?/remove">
           <input type="hidden" name="personId" value={id} />
-          <button class="button button-plain">Take {id === data.self ? 'yourself' : name} out</button>
+          <Button kind="plain">Take {id === data.self ? 'yourself' : name} out</Button>
         </form>
         {#if !data.household}
           <details class="licence">
@@ -83,7 +84,7 @@
                   <Field label="Number" name="licence.number" value={licence?.number ?? ''} width="10rem" />
                   <Field label="Given by" name="licence.by" value={licence?.by ?? ''} width="14rem" />
                   <DateField label="Valid until" name="licence.until" value={licence?.until ?? ''} />
-                  <button class="button" disabled={sending}>Keep it</button>
+                  <Button disabled={sending}>Keep it</Button>
                 </div>
                 <p class="field-hint">
                   All blank: none. It counts for this person alone, for what it covers, until its last day.
@@ -124,7 +125,7 @@
             ><span class="figure">{name}</span>: {ROLE_WORDS[value].may}</span
           >{/each}
       </p>
-      <div class="actions"><button class="button button-main" disabled={sending}>Make a link</button></div>
+      <div class="actions"><Button kind="main" disabled={sending}>Make a link</Button></div>
     {/snippet}
   </KeptForm>
 
@@ -140,7 +141,7 @@
           >
           <form method="POST" action="?/withdraw">
             <input type="hidden" name="id" value={id} />
-            <button class="button button-plain">Withdraw</button>
+            <Button kind="plain">Withdraw</Button>
           </form>
         </li>
       {/each}
@@ -169,7 +170,7 @@
   .member > span {
     overflow-wrap: anywhere;
   }
-  .member .button-plain {
+  .member :global(.button-plain) {
     text-align: left;
     justify-content: start;
   }

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import { getMayChange } from '$lib/ui/parts/may';
   import type { PageProps } from './$types';
@@ -11,7 +12,7 @@
 <div class="page">
   <div class="top">
     <h1>Properties</h1>
-    {#if may()}<a class="button button-main" href={resolve('/properties/new')}>Add a property</a>{/if}
+    {#if may()}<Button kind="main" href={resolve('/properties/new')}>Add a property</Button>{/if}
   </div>
   <ul class="rule-list list">
     {#each data.properties as p (p.id)}

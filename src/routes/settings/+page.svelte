@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
   import RuleRows from '$lib/ui/office/RuleRows.svelte';
   import ThresholdRows from '$lib/ui/office/ThresholdRows.svelte';
@@ -155,7 +156,7 @@
         {/if}
         {#if owner}
           <div class="actions">
-            <button class="button button-main" disabled={sending}>Save the settings</button>
+            <Button kind="main" disabled={sending}>Save the settings</Button>
           </div>
         {/if}
       </fieldset>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import { FAMILIES } from '$lib/core/labels';
   import { FAMILY_WORDS, FORM_WORDS, SITE_WORDS, useRateText } from '$lib/words';
@@ -27,8 +28,8 @@
     <h1>Shelf</h1>
     <div class="doing">
       {#if may()}
-        <a class="button button-main" href={resolve('/shelf/new')}>Copy a label</a>
-        <a class="button" href={resolve('/shelf/import')}>Read in</a>
+        <Button kind="main" href={resolve('/shelf/new')}>Copy a label</Button>
+        <Button href={resolve('/shelf/import')}>Read in</Button>
       {/if}
       <a class="button" href={resolve('/shelf/export')} download>Cards as JSON</a>
       <a class="button" href={resolve('/shelf/stock')} download>Stock as CSV</a>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
   import Field from '$lib/ui/parts/Field.svelte';
@@ -35,7 +36,7 @@
           width="22rem"
         />
         <div class="actions">
-          <button class="button button-main" disabled={sending}>Sign in</button>
+          <Button kind="main" disabled={sending}>Sign in</Button>
           <a href={resolve('/forgot')}>Forgot the password</a>
         </div>
       {/snippet}
@@ -49,7 +50,7 @@
         <ul class="rule-list">
           {#each data.ready as { key, name, what } (key)}
             <li>
-              <button class="button" name="account" value={key}>{name}</button>
+              <Button name="account" value={key}>{name}</Button>
               <span>{what}</span>
             </li>
           {/each}

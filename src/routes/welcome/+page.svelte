@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import Founding from '$lib/ui/office/Founding.svelte';
   import Field from '$lib/ui/parts/Field.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
@@ -81,7 +82,7 @@
           </div>
         {/if}
         <Founding {was} />
-        <div class="actions"><button class="button button-main" disabled={sending}>Begin</button></div>
+        <div class="actions"><Button kind="main" disabled={sending}>Begin</Button></div>
       {/snippet}
     </KeptForm>
   {/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import type { Clash, Plain, TheirChange } from '../../core/case';
   import { atPlace, fieldName, plainText } from '../../words';
   import { getZone } from '../parts/today';
@@ -28,7 +29,7 @@
     <p>The two answers do not fit together. Take one of them whole:</p>
     <input type="hidden" name="keep.*" value="mine" />
     <div class="actions">
-      <button class="button button-main" name="then" value="stay">Save mine instead</button>
+      <Button kind="main" name="then" value="stay">Save mine instead</Button>
       <a class="button" href="?" data-sveltekit-reload>Take theirs, drop mine</a>
     </div>
   {:else}
@@ -54,7 +55,7 @@
       </fieldset>
     {/each}
     <div class="actions">
-      <button class="button button-main" name="then" value="stay">Save both changes together</button>
+      <Button kind="main" name="then" value="stay">Save both changes together</Button>
       <a class="button" href="?" data-sveltekit-reload>Take theirs, drop mine</a>
     </div>
   {/if}

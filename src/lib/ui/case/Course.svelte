@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { enhance } from '$app/forms';
   import { resolve } from '$app/paths';
   import {
@@ -57,15 +58,18 @@
           {#if may()}
             <form method="POST" {action} use:enhance>
               <input type="hidden" name="number" value={one.number} />
-              {#if i > 0}<button class="button tiny" name="act" value="up" title="Earlier"
-                  >↑<span class="visually-hidden"> earlier</span></button
+              {#if i > 0}<Button class="button-small" name="act" value="up" title="Earlier"
+                  >↑<span class="visually-hidden"> earlier</span></Button
                 >{/if}
-              {#if i < rows.length - 1}<button class="button tiny" name="act" value="down" title="Later"
-                  >↓<span class="visually-hidden"> later</span></button
+              {#if i < rows.length - 1}<Button class="button-small" name="act" value="down" title="Later"
+                  >↓<span class="visually-hidden"> later</span></Button
                 >{/if}
               {#if view.records.length === 0}
-                <button class="button tiny" name="act" value={one.state === 'dropped' ? 'planned' : 'dropped'}
-                  >{one.state === 'dropped' ? 'Take in again' : 'Drop'}</button
+                <Button
+                  class="button-small"
+                  name="act"
+                  value={one.state === 'dropped' ? 'planned' : 'dropped'}
+                  >{one.state === 'dropped' ? 'Take in again' : 'Drop'}</Button
                 >
               {/if}
             </form>
@@ -111,15 +115,15 @@
             aria-label="What has to hold before it is done"
             placeholder="more than 2 in the worst trap"
           />
-          <button class="button">Keep that</button>
+          <Button>Keep that</Button>
         </form>
       </details>
     {/if}
     <form method="POST" {action} use:enhance class="add">
       <input type="hidden" name="number" value={current} />
-      <button class="button" name="act" value="add">Add a treatment</button>
+      <Button name="act" value="add">Add a treatment</Button>
       {#if sheet.view.records.length > 0}
-        <button class="button" name="act" value="next-go">Plan its next go</button>
+        <Button name="act" value="next-go">Plan its next go</Button>
       {/if}
       <span class="soft small"
         >{rows.length > 1
@@ -181,10 +185,6 @@
     flex-wrap: wrap;
     gap: 0.3rem;
     align-items: center;
-  }
-  .tiny {
-    padding: 0.2rem 0.6rem;
-    min-height: 2.2rem;
   }
   .add {
     gap: 0.6rem;

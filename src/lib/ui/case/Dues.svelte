@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { enhance } from '$app/forms';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
@@ -67,7 +68,7 @@
           <form method="POST" {action} use:enhance>
             <input type="hidden" name="key" value={dueKey(due)} />
             <input type="hidden" name="tick" value={done ? 'off' : 'on'} />
-            {#if done}<button class="untick">Take the tick back</button>
+            {#if done}<Button kind="text">Take the tick back</Button>
             {:else}
               <input
                 class="field-input"
@@ -78,7 +79,7 @@
                 aria-label={due.kind === 'lift' ? 'How many were counted' : 'What was read'}
                 placeholder={due.kind === 'lift' ? 'how many; 0 for none' : 'what was read'}
               />
-              <button class="button">{words.tick}</button>
+              <Button>{words.tick}</Button>
             {/if}
           </form>
         {/if}
@@ -107,7 +108,7 @@
       {#if nights.verdict === 'again' && may()}
         <form method="POST" action={course} use:enhance>
           <input type="hidden" name="number" value={numberOf(sheet.facts)} />
-          <button class="button" name="act" value="next-go">Plan the next night</button>
+          <Button name="act" value="next-go">Plan the next night</Button>
         </form>
       {/if}
     {/if}
@@ -157,15 +158,6 @@
   }
   form .field-input {
     width: 12rem;
-  }
-  .untick {
-    background: none;
-    border: 0;
-    padding: 0;
-    color: var(--petrol);
-    text-decoration: underline;
-    min-height: 2rem;
-    cursor: pointer;
   }
   @media (max-width: 600px) {
     li {

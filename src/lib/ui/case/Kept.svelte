@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { resolve } from '$app/paths';
   import { howMuch } from '../../core/bench';
   import { parseBench } from '../../forms';
@@ -40,7 +41,7 @@
           <form method="POST" action="{resolve('/how-much')}?/drop">
             <input type="hidden" name="id" value={id} />
             <input type="hidden" name="case" value={number} />
-            <button class="button button-plain">Take out</button>
+            <Button kind="plain">Take out</Button>
           </form>
         {/if}
       </li>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { enhance } from '$app/forms';
   import { untrack } from 'svelte';
   import { doneOf, outsideOf } from '../../core/case';
@@ -190,24 +191,23 @@
       {/if}
       {#if trouble}<p class="field-error" role="alert">Not logged yet. {trouble}</p>{/if}
       <div class="actions">
-        <button class="button button-main" disabled={saving}
+        <Button kind="main" disabled={saving}
           >{from ? 'Log the correction' : 'Log what was done'}{outside.length > 0
             ? ', as it was'
-            : ''}</button
+            : ''}</Button
         >
-        {#if from || another}<button
+        {#if from || another}<Button
             type="button"
-            class="button"
             onclick={() => {
               correcting = null;
               another = false;
-            }}>Leave it</button
+            }}>Leave it</Button
           >{/if}
       </div>
     </form>
   {/key}
 {:else}
-  <button type="button" class="button" onclick={() => (another = true)}>Log another application</button>
+  <Button type="button" onclick={() => (another = true)}>Log another application</Button>
 {/if}
 
 <style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
   import { untrack } from 'svelte';
@@ -176,8 +177,8 @@
     <input type="hidden" name="signs.{sign.id}" value={was === true ? 'yes' : was === false ? 'no' : was} />
   {/each}
   {#if !all && shown.length < here.length}
-    <button type="button" class="button button-plain" onclick={() => (all = true)}
-      >Show all {here.length} signs of this place</button
+    <Button type="button" kind="plain" onclick={() => (all = true)}
+      >Show all {here.length} signs of this place</Button
     >
   {/if}
   <div class="fields length">
@@ -227,8 +228,8 @@
       {#each Array.from({ length: spots }, (_, i) => i) as i (i)}
         <NumberField label="Spot {i + 1}" name="counts.{i}" value={start?.counts[i] ?? ''} width="5.2rem" />
       {/each}
-      {#if spots < 20}<button type="button" class="button button-plain more" onclick={() => (spots += 1)}
-          >Add a spot</button
+      {#if spots < 20}<Button type="button" kind="plain" class="self-end" onclick={() => (spots += 1)}
+          >Add a spot</Button
         >{/if}
     </div>
   </fieldset>
@@ -282,9 +283,6 @@
   }
   .counts {
     margin-top: 1rem;
-  }
-  .more {
-    align-self: flex-end;
   }
   .result {
     margin: 0.9rem 0 0;

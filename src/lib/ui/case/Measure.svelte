@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { untrack } from 'svelte';
   import { WAYS, type Way } from '../../core/case';
   import { resolve } from '$app/paths';
@@ -254,11 +255,11 @@
   {#if walkers.length > 0}
     <p class="walkers">
       {#each walkers as { name, pace } (name)}
-        <button type="button" class="button" onclick={() => takePace(pace)}
+        <Button type="button" onclick={() => takePace(pace)}
           >Take {name}’s: {show.lengthText(pace.value)} a pace, {show.dayText(
             pace.doneOn ?? '',
             sheet.facts.today,
-          )}</button
+          )}</Button
         >
       {/each}
     </p>

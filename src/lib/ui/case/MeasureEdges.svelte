@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { untrack } from 'svelte';
   import type { EdgeStretch } from '../../core/case';
   import Field from '../parts/Field.svelte';
@@ -32,14 +33,12 @@
         width="9rem"
         hint={i === 0 ? 'empty for a crack' : ''}
       />
-      <button type="button" class="button out" onclick={() => rows.drop(row.id)}>Take out</button>
+      <Button type="button" class="mt-6" onclick={() => rows.drop(row.id)}>Take out</Button>
     </div>
   {/each}
   <p class="adds">
     {#each KINDS.filter((kind) => !rows.all.some((row) => row.kind === kind)) as kind (kind)}
-      <button type="button" class="button" disabled={rows.all.length >= MOST} onclick={() => add(kind)}
-        >+ {kind}</button
-      >
+      <Button type="button" disabled={rows.all.length >= MOST} onclick={() => add(kind)}>+ {kind}</Button>
     {/each}
   </p>
 </div>
@@ -53,8 +52,5 @@
   }
   .row {
     align-items: flex-start;
-  }
-  .out {
-    margin-top: 1.6rem;
   }
 </style>

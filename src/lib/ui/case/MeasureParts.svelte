@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { untrack } from 'svelte';
   import type { PartMeasured } from '../../core/case';
   import Choice from '../parts/Choice.svelte';
@@ -38,18 +39,15 @@
         <NumberField label={NAMES[row.kind][1]} name="parts.{i}.b" value={row.b || ''} {unit} width="7rem" />
       {/if}
       <label class="off"><input type="checkbox" name="parts.{i}.off" checked={row.off} /> taken off</label>
-      <button type="button" class="button out" onclick={() => rows.drop(row.id)}>Take out</button>
+      <Button type="button" class="mt-6" onclick={() => rows.drop(row.id)}>Take out</Button>
     </div>
   {/each}
   <p class="adds">
-    <button type="button" class="button" disabled={rows.all.length >= MOST} onclick={() => add('rectangle')}
-      >Add a part</button
+    <Button type="button" disabled={rows.all.length >= MOST} onclick={() => add('rectangle')}
+      >Add a part</Button
     >
-    <button
-      type="button"
-      class="button"
-      disabled={rows.all.length >= MOST}
-      onclick={() => add('rectangle', true)}>Take something off</button
+    <Button type="button" disabled={rows.all.length >= MOST} onclick={() => add('rectangle', true)}
+      >Take something off</Button
     >
   </p>
 </div>
@@ -65,9 +63,6 @@
     align-items: flex-start;
   }
   .off,
-  .out {
-    margin-top: 1.6rem;
-  }
   .off {
     display: flex;
     gap: 0.4rem;

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { untrack } from 'svelte';
   import type { PlacesOfKind } from '../../core/case';
   import type { PlaceNoun } from '../../core/method';
@@ -49,16 +50,14 @@
         />
       </div>
       {#if rows.all.length > 1}
-        <button type="button" class="button off" onclick={() => rows.drop(row.id)}>Take out</button>
+        <Button type="button" class="mt-6" onclick={() => rows.drop(row.id)}>Take out</Button>
       {/if}
     </div>
   {/each}
   <p class="adds">
-    <button type="button" class="button" disabled={rows.all.length >= MOST} onclick={() => add()}
-      >Another kind</button
-    >
+    <Button type="button" disabled={rows.all.length >= MOST} onclick={() => add()}>Another kind</Button>
     {#each kinds.filter((kind) => !rows.all.some((row) => row.kind === kind)).slice(0, 4) as kind (kind)}
-      <button type="button" class="button" onclick={() => add(kind)}>+ {kind}</button>
+      <Button type="button" onclick={() => add(kind)}>+ {kind}</Button>
     {/each}
   </p>
 </div>
@@ -72,8 +71,5 @@
   }
   .row {
     align-items: flex-start;
-  }
-  .off {
-    margin-top: 1.6rem;
   }
 </style>

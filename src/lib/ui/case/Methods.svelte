@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { combinedPlan, type FamilyRow, type Option } from '../../core/choose';
   import { CLASH_WORDS, FAMILY_NAMES, GRADE_WORDS } from '../../words';
   import type { CalendarDay } from '../../core/units';
@@ -44,8 +45,8 @@
           {:else if step.card.id === inHand}<span class="small">in hand now</span>
           {:else if inCourse.has(step.card.id)}<span class="small">in the course</span>
           {:else if may()}
-            <button class="button button-plain" formaction="?/course" name="takes" value={step.card.id}
-              >Add it as a treatment</button
+            <Button kind="plain" formaction="?/course" name="takes" value={step.card.id}
+              >Add it as a treatment</Button
             >
           {/if}
         {/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { resolve } from '$app/paths';
   import { untrack } from 'svelte';
   import { circumstancesOf, purposeOf } from '../../core/case';
@@ -130,8 +131,8 @@
     {/each}
   </ul>
 </fieldset>
-{#if !all}<button type="button" class="button button-plain" onclick={() => (all = true)}
-    >Show all {view.ranking.ranked.length} candidates</button
+{#if !all}<Button type="button" kind="plain" onclick={() => (all = true)}
+    >Show all {view.ranking.ranked.length} candidates</Button
   >{/if}
 {#if purpose === 'control'}<p class="soft small">
     Not sure is a fine end: <a href={resolve('/cases/[number]/ask', { number: String(sheet.facts.number) })}

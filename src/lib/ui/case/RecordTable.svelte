@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { resolve } from '$app/paths';
   import { outsideText, overText, tickText } from '../../words';
   import type { ApplicationRecord } from '../../core/record';
@@ -57,8 +58,8 @@
       {#if record.ticked.length > 0}<p class="soft small">
           Ticked: {record.ticked.map((t) => tickText(t.code) + (t.said ? ` (“${t.said}”)` : '')).join(', ')}
         </p>{/if}
-      {#if correct && !old}<button type="button" class="button button-plain" onclick={() => correct(record)}
-          >Correct this entry</button
+      {#if correct && !old}<Button type="button" kind="plain" onclick={() => correct(record)}
+          >Correct this entry</Button
         >{/if}
     </li>
   {/each}

@@ -5,6 +5,7 @@
 </script>
 
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { enhance } from '$app/forms';
   import type { ComponentProps, Snippet } from 'svelte';
   import type { AnsweredStop } from '../../core/case';
@@ -107,11 +108,11 @@
   {:else if ready && !conflict}
     <div class="actions">
       {#if next}
-        <button class="button button-main" name="then" value="next" disabled={saving}>
+        <Button kind="main" name="then" value="next" disabled={saving}>
           Save, on to {STOP_NAMES[next]}
-        </button>
+        </Button>
       {/if}
-      <button class="button" name="then" value="stay" disabled={saving}>Save</button>
+      <Button name="then" value="stay" disabled={saving}>Save</Button>
       <span class="soft small" role="status">
         {#if saving}Saving …{:else if sheet.isDraft(stop)}Not saved yet{:else if savedAt}Saved{/if}
       </span>

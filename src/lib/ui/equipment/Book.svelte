@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { enhance } from '$app/forms';
   import { calibrated, type Calibration, type CalibrationKind } from '../../core/calibrate';
   import { dayNumber, type CalendarDay } from '../../core/units';
@@ -90,7 +91,7 @@
           {#if may}
             <form method="POST" action="?/strike" use:enhance>
               <input type="hidden" name="entry" value={entry.id} />
-              <button class="button button-plain">Take this out of the book</button>
+              <Button kind="plain">Take this out of the book</Button>
             </form>
           {/if}
         </details>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { untrack } from 'svelte';
   import {
     AMOUNT_UNITS,
@@ -163,7 +164,7 @@
       {/each}
     </div>
     <p>
-      <button type="button" class="button button-plain" onclick={() => (more += 1)}>One more</button>
+      <Button type="button" kind="plain" onclick={() => (more += 1)}>One more</Button>
     </p>
   {/key}
   {#if comesTo}
@@ -182,7 +183,7 @@
     <Field label="Note" name="note" value={was.note ?? ''} width="22rem" />
   </div>
   <div class="actions">
-    <button class="button button-main" disabled={sending}>Write it into the book</button>
+    <Button kind="main" disabled={sending}>Write it into the book</Button>
   </div>
 </div>
 

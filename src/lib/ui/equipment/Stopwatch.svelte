@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { onDestroy } from 'svelte';
 
   /** Counts up by the clock, so that a sleeping screen does not stop it; hands over the seconds when it is stopped. */
@@ -22,11 +23,9 @@
 <p class="watch">
   <span class="figure" aria-live="off">{seconds.toFixed(1)} s</span>
   {#if since === null}
-    <button type="button" class="button" onclick={start} aria-label="Start the watch: {what}"
-      >Start the watch</button
-    >
+    <Button type="button" onclick={start} aria-label="Start the watch: {what}">Start the watch</Button>
   {:else}
-    <button type="button" class="button button-main" onclick={stop}>Stop, and take the time</button>
+    <Button type="button" kind="main" onclick={stop}>Stop, and take the time</Button>
   {/if}
 </p>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { enhance } from '$app/forms';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
@@ -19,7 +20,7 @@
   <form method="POST" action={resolve('/put-back')} class="removed" use:enhance>
     <input type="hidden" name="id" value={id} />
     <span role="status">{said}</span>
-    <button class="button">Put it back</button>
+    <Button>Put it back</Button>
     <span class="soft small">It can be put back for a day.</span>
   </form>
 {/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { onMount } from 'svelte';
   import { generalNumber } from '../../words/emergency';
   import Choice from '../parts/Choice.svelte';
@@ -43,8 +44,8 @@
     width="13rem"
   />
   {#if proposed && taken === null}
-    <button type="button" class="button button-plain" onclick={() => (taken = proposed)}
-      >{proposed}, by this clock: put it in, then check it</button
+    <Button type="button" kind="plain" onclick={() => (taken = proposed)}
+      >{proposed}, by this clock: put it in, then check it</Button
     >
   {/if}
 </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import type { NamedGround } from '../../core/premises';
   import Field from '../parts/Field.svelte';
   import KeptForm from '../parts/KeptForm.svelte';
@@ -34,7 +35,7 @@
           <form method="POST" action="?/ground">
             <input type="hidden" name="name" value={name} />
             <input type="hidden" name="off" value="on" />
-            <button class="button">Take off</button>
+            <Button>Take off</Button>
           </form>
         {/if}
       </li>
@@ -51,7 +52,7 @@
             width="16rem"
             hint="such as: front lawn"
           />
-          <button class="button add" disabled={sending}>It lies apart from the others</button>
+          <Button class="self-center" disabled={sending}>It lies apart from the others</Button>
         </div>
       {/snippet}
     </KeptForm>
@@ -64,8 +65,5 @@
     justify-content: space-between;
     align-items: center;
     gap: 0.8rem;
-  }
-  .add {
-    align-self: center;
   }
 </style>

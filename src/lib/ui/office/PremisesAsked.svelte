@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import {
     isDue,
     PREMISES_FACTS,
@@ -81,7 +82,7 @@
             {/each}
           </div>
           <div class="actions">
-            <button class="button button-main" disabled={sending}>Keep what was said today</button>
+            <Button kind="main" disabled={sending}>Keep what was said today</Button>
           </div>
         {/snippet}
       </KeptForm>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from './Button.svelte';
   /** Stands where a part of a page broke: the rest of the page and what was typed there stay. */
   let { again }: { again: () => void } = $props();
 </script>
@@ -11,5 +12,5 @@
     it was given do not go together: look at the stop before, and tell whoever keeps Nimsy for you what you
     did last.
   </p>
-  <button type="button" class="button" onclick={again}>Show it again</button>
+  <Button type="button" onclick={again}>Show it again</Button>
 </div>

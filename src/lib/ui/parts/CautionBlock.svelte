@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from './Button.svelte';
   import { enhance } from '$app/forms';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
@@ -82,7 +83,7 @@
     >
       <input type="hidden" name="key" value={item.key} />
       <input type="hidden" name="tick" value={item.settled ? 'off' : 'on'} />
-      {#if item.settled}<button class="untick">Take the tick back</button>
+      {#if item.settled}<Button kind="text">Take the tick back</Button>
       {:else}
         {#if tickSays(item.caution)}
           <label class="field-label" for="said-{item.key}">Its number, or why none is wanted</label>
@@ -96,7 +97,7 @@
           />
           {#if unsaid}<p class="field-error" role="alert">{unsaid}</p>{/if}
         {/if}
-        <button class="button tick">{words.tick}</button>
+        <Button class="button-tick">{words.tick}</Button>
       {/if}
     </form>
   {/if}
@@ -168,24 +169,8 @@
     text-decoration: underline;
     text-underline-offset: 3px;
   }
-  .tick {
-    margin-top: 0.5rem;
-    min-height: 2.6rem;
-    font-size: 0.95rem;
-    text-align: left;
-    justify-content: flex-start;
-  }
   .said {
     width: 20rem;
     max-width: 100%;
-  }
-  .untick {
-    background: none;
-    border: 0;
-    padding: 0.4rem 0;
-    color: var(--petrol);
-    text-decoration: underline;
-    cursor: pointer;
-    font-size: 0.9rem;
   }
 </style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from './Button.svelte';
   import Input from 'flowbite-svelte/Input.svelte';
   import { untrack, type Component } from 'svelte';
   import { dayEntry, DAY, parseDay, readDay, TODAY } from '../../core/units';
@@ -73,12 +74,12 @@
       aria-invalid={error ? 'true' : undefined}
       aria-describedby={error ? `${id}-e` : `${id}-h`}
     />
-    <button
+    <Button
       type="button"
-      class="button open"
+      class="button-icon"
       aria-expanded={open}
       aria-label="Calendar for {label.toLowerCase()}"
-      onclick={show}>▦</button
+      onclick={show}>▦</Button
     >
   </div>
   {#if name}
@@ -112,9 +113,6 @@
     display: grid;
     grid-template-columns: minmax(0, 1fr) 2.75rem;
     gap: 0.3rem;
-  }
-  .open {
-    padding: 0;
   }
   .calendar {
     position: absolute;

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from './Button.svelte';
   import { beforeNavigate } from '$app/navigation';
   import { page } from '$app/state';
   import { onMount } from 'svelte';
@@ -119,8 +120,8 @@
   {#if offer}
     <p class="offer" role="status">
       There is a draft from {show.instantText(new Date(offer.at).toISOString(), zone())} that was not saved.
-      <button type="button" class="button" onclick={take}>Take it up</button>
-      <button type="button" class="button button-plain" onclick={drop}>Drop it</button>
+      <Button type="button" onclick={take}>Take it up</Button>
+      <Button type="button" kind="plain" onclick={drop}>Drop it</Button>
     </p>
   {:else if said !== ''}
     <p class="soft small" role="status">

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from './Button.svelte';
   import { invalidateAll } from '$app/navigation';
   import { getShow } from './show';
   import { progressText, shareOf, type JobTold } from './job-state';
@@ -39,8 +40,8 @@
   <progress value={share ?? undefined} max="1"
     >{share === null ? '' : `${Math.round(share * 100)} %`}</progress
   >
-  <button type="button" class="button button-plain" disabled={stopping} onclick={stop}
-    >{stopping ? 'Stopping …' : 'Stop'}</button
+  <Button type="button" kind="plain" disabled={stopping} onclick={stop}
+    >{stopping ? 'Stopping …' : 'Stop'}</Button
   >
   <noscript><p class="soft small">Load this page again to see how far it is.</p></noscript>
 </div>

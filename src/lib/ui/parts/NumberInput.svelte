@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from './Button.svelte';
   import Input from 'flowbite-svelte/Input.svelte';
   import { untrack } from 'svelte';
   import { AS, BEFORE, doubtIn, IN, MOST, isUnit, readTyped, UNIT, type Quantity } from '../../core/units';
@@ -128,7 +129,7 @@
   <span class="ask" role="group" aria-label="Which number is meant">
     Which is meant?
     {#each read.readings as reading (reading)}
-      <button type="button" class="button" onclick={() => settle(reading)}>{show.exactText(reading)}</button>
+      <Button type="button" onclick={() => settle(reading)}>{show.exactText(reading)}</Button>
     {/each}
   </span>
 {/if}

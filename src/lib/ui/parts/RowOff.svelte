@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from './Button.svelte';
   import type { Snippet } from 'svelte';
 
   /** A row of a form that can be taken off and put back: its fields keep what was typed, and are not sent meanwhile. */
@@ -22,7 +23,7 @@
   {#if off}
     <p role="status">
       {name} was taken off.
-      <button type="button" class="button" onclick={() => turn(false)}>Put it back</button>
+      <Button type="button" onclick={() => turn(false)}>Put it back</Button>
     </p>
   {/if}
   <fieldset disabled={off} hidden={off}>

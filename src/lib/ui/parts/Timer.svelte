@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from './Button.svelte';
   import { onDestroy } from 'svelte';
 
   /** Counts down the waiting time of a field test; it goes by the clock, so that a sleeping screen does not stop it. */
@@ -29,15 +30,14 @@
 <span class="timer" class:over>
   <span class="figure" aria-live={over ? 'assertive' : 'off'}>{over ? 'Time is up: count' : text}</span>
   {#if endsAt === null}
-    <button type="button" class="button" onclick={start} aria-label="Start the timer: {what}">Start</button>
+    <Button type="button" onclick={start} aria-label="Start the timer: {what}">Start</Button>
   {:else}
-    <button
+    <Button
       type="button"
-      class="button"
       onclick={() => {
         stop();
         endsAt = null;
-      }}>Set back</button
+      }}>Set back</Button
     >
   {/if}
 </span>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from './Button.svelte';
   import { unitText } from '../../words';
   import { getShow } from './show';
   import { converted, type Was } from './amount-state';
@@ -21,15 +22,8 @@
 <p class="field-hint" role="status">
   It was {text(was.number, was.unit)}.
   {#if other !== null && other !== now.number}
-    <button type="button" class="button button-plain" onclick={() => take(other)}
-      >{kept ? `Convert to ${text(other, now.unit)}` : `${text(other, now.unit)} is meant`}</button
+    <Button type="button" kind="plain" class="button-small" onclick={() => take(other)}
+      >{kept ? `Convert to ${text(other, now.unit)}` : `${text(other, now.unit)} is meant`}</Button
     >
   {/if}
 </p>
-
-<style>
-  .button {
-    padding: 0.1rem 0.3rem;
-    min-height: 2rem;
-  }
-</style>

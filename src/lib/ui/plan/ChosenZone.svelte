@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import {
     cutOut,
     joinZones,
@@ -167,12 +168,12 @@
       {#if one.kind === 'building'}<Walls {editor} zone={one} {summary} />{/if}
       <p class="acts">
         {#if !isPlace(one)}
-          <button type="button" class="button" onclick={() => start('split')}>Split</button>
-          <button type="button" class="button" onclick={() => start('cut')}>Cut out</button>
-          <button type="button" class="button" onclick={mirror}>Mirror</button>
+          <Button type="button" onclick={() => start('split')}>Split</Button>
+          <Button type="button" onclick={() => start('cut')}>Cut out</Button>
+          <Button type="button" onclick={mirror}>Mirror</Button>
         {/if}
-        <button type="button" class="button" onclick={copy}>Copy</button>
-        <button type="button" class="button" onclick={() => editor.remove()}>Remove</button>
+        <Button type="button" onclick={copy}>Copy</Button>
+        <Button type="button" onclick={() => editor.remove()}>Remove</Button>
       </p>
       <label class="small"
         >Note
@@ -192,12 +193,12 @@
     <p class="small">{chosen.map((zone) => zone.name).join(', ')}</p>
     {#if may}
       <p class="acts">
-        <button type="button" class="button" onclick={join}>Join</button>
-        {#if chosen.length === 2}<button type="button" class="button" onclick={cut}
-            >Cut {chosen[1]?.name} out of {chosen[0]?.name}</button
+        <Button type="button" onclick={join}>Join</Button>
+        {#if chosen.length === 2}<Button type="button" onclick={cut}
+            >Cut {chosen[1]?.name} out of {chosen[0]?.name}</Button
           >{/if}
-        <button type="button" class="button" onclick={copy}>Copy</button>
-        <button type="button" class="button" onclick={() => editor.remove()}>Remove</button>
+        <Button type="button" onclick={copy}>Copy</Button>
+        <Button type="button" onclick={() => editor.remove()}>Remove</Button>
       </p>
     {/if}
   </section>
@@ -233,7 +234,7 @@
     gap: 0.4rem;
     margin: 0.7rem 0;
   }
-  .acts .button {
+  .acts :global(.button) {
     padding: 0.3rem 0.7rem;
   }
   p {

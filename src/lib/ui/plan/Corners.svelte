@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { distance, type Corner } from '../../core/geometry';
   import { halvedEdge, withBow, withEdgeLength, type Zone, type ZoneShape } from '../../core/plan';
   import { valueIn } from '../../core/units';
@@ -90,12 +91,12 @@
                   /></td
                 >
                 <td class="two">
-                  <button type="button" class="button button-plain" onclick={() => halve(i)}>halve</button>
-                  {#if corners.length > (closed ? 3 : 2)}<button
+                  <Button type="button" kind="plain" onclick={() => halve(i)}>halve</Button>
+                  {#if corners.length > (closed ? 3 : 2)}<Button
                       type="button"
-                      class="button button-plain"
+                      kind="plain"
                       aria-label="Remove corner {i + 1}"
-                      onclick={() => drop(i)}>✕</button
+                      onclick={() => drop(i)}>✕</Button
                     >{/if}
                 </td>
               </tr>
@@ -126,7 +127,7 @@
   .two {
     white-space: nowrap;
   }
-  .two .button {
+  .two :global(.button) {
     min-height: 2.2rem;
     padding-inline: 0.25rem;
   }

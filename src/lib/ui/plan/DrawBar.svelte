@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import {
     GROUND_KINDS,
     INDOOR_KINDS,
@@ -73,19 +74,17 @@
       </select>
     {/if}
     {#if busy}
-      <button type="button" class="button" onclick={() => editor.leave()}>End drawing</button>
+      <Button type="button" onclick={() => editor.leave()}>End drawing</Button>
     {:else}
-      <button type="button" class="button button-main" onclick={begin}>Draw it</button>
+      <Button type="button" kind="main" onclick={begin}>Draw it</Button>
     {/if}
     <span class="gap"></span>
-    <button type="button" class="button" disabled={!editor.canUndo} onclick={() => editor.undo()}>Undo</button
-    >
-    <button type="button" class="button" disabled={!editor.canRedo} onclick={() => editor.redo()}>Redo</button
-    >
+    <Button type="button" disabled={!editor.canUndo} onclick={() => editor.undo()}>Undo</Button>
+    <Button type="button" disabled={!editor.canRedo} onclick={() => editor.redo()}>Redo</Button>
   {:else}<span class="gap"></span>{/if}
-  <button type="button" class="button" aria-label="Further away" onclick={() => closer(1 / 1.4)}>−</button>
-  <button type="button" class="button" aria-label="Closer" onclick={() => closer(1.4)}>+</button>
-  <button type="button" class="button" onclick={fit}>Show all</button>
+  <Button type="button" aria-label="Further away" onclick={() => closer(1 / 1.4)}>−</Button>
+  <Button type="button" aria-label="Closer" onclick={() => closer(1.4)}>+</Button>
+  <Button type="button" onclick={fit}>Show all</Button>
 </div>
 
 <style>
@@ -109,10 +108,6 @@
   }
   .gap {
     flex: 1;
-  }
-  .button:disabled {
-    opacity: 0.45;
-    cursor: default;
   }
   @media (max-width: 700px) {
     .gap {

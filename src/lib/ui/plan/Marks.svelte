@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { untrack } from 'svelte';
   import { grid } from '../../core/calibrate';
   import { gridOver, isPlace, outlineOf, withReading } from '../../core/plan';
@@ -106,11 +107,11 @@
                 /></td
               >
               <td
-                ><button
+                ><Button
                   type="button"
-                  class="button button-plain"
+                  kind="plain"
                   aria-label="Remove {mark.number}"
-                  onclick={() => editor.changeMark(mark.id, null)}>✕</button
+                  onclick={() => editor.changeMark(mark.id, null)}>✕</Button
                 ></td
               >
             {/if}
@@ -122,7 +123,7 @@
   {#if may}
     <p class="acts">
       <DateField label="Read on" value={on} onday={(day) => day && (on = day)} />
-      <button type="button" class="button" onclick={note}>Note the counts</button>
+      <Button type="button" onclick={note}>Note the counts</Button>
     </p>
   {/if}
 {:else}<p class="small soft">
@@ -140,7 +141,7 @@
         live
         onmetres={(m) => (radius = m)}
       />
-      <button type="button" class="button" onclick={lay}>Lay the grid</button>
+      <Button type="button" onclick={lay}>Lay the grid</Button>
     </p>
   {:else}<p class="small soft">Choose a zone to lay a grid of lures over it.</p>{/if}
 {/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { untrack } from 'svelte';
   import { GROUND_KINDS, type ZoneKind } from '../../core/plan';
   import { readGeoJson } from '../../forms/plan';
@@ -103,7 +104,7 @@
   <div class="pair">
     <NumberField label="Latitude of the origin" most={90} signed value={lat} onnumber={(n) => (lat = n)} />
     <NumberField label="Longitude" most={180} signed value={lon} onnumber={(n) => (lon = n)} />
-    <button type="button" class="button" onclick={anchor}>Place it</button>
+    <Button type="button" onclick={anchor}>Place it</Button>
   </div>
   <div class="pair">
     <label
@@ -126,7 +127,7 @@
     >GeoJSON{editor.plan.anchor ? '' : ', own metres'}</a
   >
   <a class="button" href="{out}?as=svg&layer={editor.layer}" download>SVG</a>
-  <button type="button" class="button" onclick={png}>PNG</button>
+  <Button type="button" onclick={png}>PNG</Button>
   <a class="button" href="{out}?as=csv" download>CSV</a>
 </p>
 {#if said}<p class="small" role="status">{said}</p>{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { polygonArea, triangulate, type Point } from '../../core/geometry';
   import { getShow } from '../parts/show';
   import NumberField from '../parts/NumberField.svelte';
@@ -100,13 +101,11 @@
   </tbody>
 </table>
 <p class="acts">
-  <button
-    type="button"
-    class="button button-plain"
-    onclick={() => rows.push({ a: null, b: null, side: 'left' })}>One more corner</button
+  <Button type="button" kind="plain" onclick={() => rows.push({ a: null, b: null, side: 'left' })}
+    >One more corner</Button
   >
   {#if area !== null}<span class="figure" aria-live="polite">{show.areaText(area)}</span>{/if}
-  <button type="button" class="button" onclick={take}>Put it on the plan</button>
+  <Button type="button" onclick={take}>Put it on the plan</Button>
 </p>
 {#if wrong}<p class="field-error" role="alert">{wrong}</p>{/if}
 

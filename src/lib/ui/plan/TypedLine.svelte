@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { legEnd, parseLeg, parseSize, type LegUnit, type Point } from '../../core/geometry';
   import { ZONE_WORDS } from '../../words';
   import LengthField from '../parts/LengthField.svelte';
@@ -179,7 +180,7 @@
     />
   {/if}
   {#if legs && count >= least}
-    <button type="button" class="button button-main" onclick={finish}>End it</button>
+    <Button type="button" kind="main" onclick={finish}>End it</Button>
   {/if}
   <p id="typed-hint" class={wrong ? 'field-error' : 'field-hint'} role={wrong ? 'alert' : undefined}>
     {wrong || hint}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import type { Point } from '../../core/geometry';
   import { scaledBy, type Underlay } from '../../core/plan';
   import LengthField from '../parts/LengthField.svelte';
@@ -81,10 +82,8 @@
     <input type="file" accept="image/*" class="visually-hidden" onchange={take} disabled={sending} />
   </label>
   {#if sending}<span role="status">Taking it in …</span>{/if}
-  {#if u}<button
-      type="button"
-      class="button"
-      onclick={() => editor.change({ ...editor.plan, underlay: null })}>Take it away</button
+  {#if u}<Button type="button" onclick={() => editor.change({ ...editor.plan, underlay: null })}
+      >Take it away</Button
     >{/if}
 </p>
 {#if u}
@@ -100,16 +99,15 @@
         live
         onmetres={(m) => (apart = m)}
       />
-      <button type="button" class="button button-main" onclick={scale}>Scale it</button>
-      <button type="button" class="button" onclick={clear}>Leave it</button>
+      <Button type="button" kind="main" onclick={scale}>Scale it</Button>
+      <Button type="button" onclick={clear}>Leave it</Button>
     {:else}
-      <button
+      <Button
         type="button"
-        class="button"
         onclick={() => {
           editor.mode = 'scale';
           editor.points = [];
-        }}>Scale by two places</button
+        }}>Scale by two places</Button
       >
     {/if}
   </p>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import type { Opening, PlanSummary, Zone } from '../../core/plan';
   import { EDGE_WORDS, OPENING_WORDS } from '../../words';
   import { getShow } from '../parts/show';
@@ -60,11 +61,11 @@
       {OPENING_WORDS[opening.kind]} in wall {opening.edge + 1}, {show.lengthText(opening.width)} × {show.lengthText(
         opening.height,
       )}
-      <button
+      <Button
         type="button"
-        class="button button-plain"
+        kind="plain"
         onclick={() => editor.changeZone(zone.id, { openings: zone.openings.filter((_, k) => k !== i) })}
-        >remove</button
+        >remove</Button
       >
     </p>
   {/each}
@@ -94,7 +95,7 @@
       width="5rem"
       onmetres={(m) => (height = m ?? height)}
     />
-    <button type="button" class="button" onclick={add}>Add</button>
+    <Button type="button" onclick={add}>Add</Button>
   </div>
 </details>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { enhance } from '$app/forms';
   import { stockState, STOCK_REASONS, type ShelfContainer } from '../../core/choose';
   import type { CalendarDay } from '../../core/units';
@@ -89,13 +90,13 @@
                     names.
                   </p>
                 {/if}
-                <div class="actions"><button class="button" disabled={sending}>Note it</button></div>
+                <div class="actions"><Button disabled={sending}>Note it</Button></div>
               {/snippet}
             </KeptForm>
             {#if c.openedOn === null}
               <form method="POST" action="?/open" use:enhance>
                 <input type="hidden" name="lot" value={c.lot} />
-                <button class="button button-plain">Opened today</button>
+                <Button kind="plain">Opened today</Button>
               </form>
             {/if}
           </details>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { tick, untrack, type Snippet } from 'svelte';
   import { FAMILIES, FORMS, type LabelCard } from '../../core/labels';
   import { STRENGTH_UNITS } from '../../forms';
@@ -228,9 +229,7 @@
         </div>
       {/each}
       {#if actives < 6}
-        <button type="button" class="button button-plain" onclick={() => (actives += 1)}
-          >Another ingredient</button
-        >
+        <Button type="button" kind="plain" onclick={() => (actives += 1)}>Another ingredient</Button>
       {/if}
       <ClauseRows keys={['licence', 'allowed']} own={start} />
 
@@ -241,9 +240,7 @@
           >
           <UseFields at="uses.{i}" own={row.own} clauses={i === 0 ? start : null} {pests} {groups} />
           {#if uses.length > 1}
-            <button type="button" class="button button-plain" onclick={() => takeOff(row)}
-              >Take use {i + 1} off</button
-            >
+            <Button type="button" kind="plain" onclick={() => takeOff(row)}>Take use {i + 1} off</Button>
           {/if}
         </fieldset>
       {/each}
@@ -251,14 +248,12 @@
       {#if gone}
         <p role="status">
           Use {gone.at + 1} was taken off.
-          <button type="button" class="button" onclick={putBack}>Put it back</button>
+          <Button type="button" onclick={putBack}>Put it back</Button>
         </p>
       {/if}
-      <button type="button" class="button button-plain" onclick={another}
-        >Another use, as a copy of the last</button
-      >
-      <button type="button" class="button button-plain" onclick={() => (uses = [...uses, useRow({})])}
-        >Another use, empty</button
+      <Button type="button" kind="plain" onclick={another}>Another use, as a copy of the last</Button>
+      <Button type="button" kind="plain" onclick={() => (uses = [...uses, useRow({})])}
+        >Another use, empty</Button
       >
 
       <h2 class="section-head">Handling</h2>
@@ -348,7 +343,7 @@
           </ul>
         </div>
       {/if}
-      <div class="actions"><button class="button button-main" disabled={sending}>{save}</button></div>
+      <div class="actions"><Button kind="main" disabled={sending}>{save}</Button></div>
     {/snippet}
   </KeptForm>
   <aside aria-live="polite">

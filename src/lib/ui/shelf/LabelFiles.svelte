@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { resolve } from '$app/paths';
 
   /** The real label and the safety sheet, to be read beside the card. */
@@ -17,11 +18,8 @@
   {#if files.length > 1}
     <p class="small">
       {#each files as f, i (f.id)}
-        <button
-          type="button"
-          class="button button-plain"
-          aria-pressed={i === chosen}
-          onclick={() => (chosen = i)}>{f.kind === 'label' ? 'Label' : 'Safety sheet'} {i + 1}</button
+        <Button type="button" kind="plain" aria-pressed={i === chosen} onclick={() => (chosen = i)}
+          >{f.kind === 'label' ? 'Label' : 'Safety sheet'} {i + 1}</Button
         >
       {/each}
     </p>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { tick } from 'svelte';
   import type { LabelFigure } from '../../forms/label-text';
   import { LABEL_FIGURE_WORDS, labelFigureText } from '../../words';
@@ -67,8 +68,8 @@
           <q>{figure.sentence}</q>
         </div>
         {#if taken.has(figure)}<span class="soft">taken</span>
-        {:else}<button type="button" class="button" onclick={() => take(figure)}
-            >Take<span class="sr-only"> {LABEL_FIGURE_WORDS[figure.what]}</span></button
+        {:else}<Button type="button" onclick={() => take(figure)}
+            >Take<span class="sr-only"> {LABEL_FIGURE_WORDS[figure.what]}</span></Button
           >{/if}
       </li>
       {#if unfilled === figure}<li class="field-error">

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import Choice from '../parts/Choice.svelte';
   import NumberField from '../parts/NumberField.svelte';
   import RowOff from '../parts/RowOff.svelte';
@@ -56,7 +57,7 @@
       <NumberField label="in drops of" name="{name}.drop" value={was('drop')} after="mg" width="8rem" />
       <NumberField label="from" name="{name}.min" value={was('min')} width="6.5rem" />
       <NumberField label="to" name="{name}.max" value={was('max')} width="6.5rem" />
-      <button type="button" class="button button-plain" onclick={off}>Take rate {number} off</button>
+      <Button type="button" kind="plain" onclick={off}>Take rate {number} off</Button>
     </div>
   {/snippet}
 </RowOff>

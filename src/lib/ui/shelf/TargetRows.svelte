@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { untrack } from 'svelte';
   import { GRADE_WORDS } from '../../words';
   import RowOff from '../parts/RowOff.svelte';
@@ -80,11 +81,12 @@
                 />
               {/each}
             </span>
-            <button
+            <Button
               type="button"
-              class="button button-plain off"
+              kind="plain"
+              class="off"
               aria-label="Take {nameOf(row.pest)} off"
-              onclick={off}>Take off</button
+              onclick={off}>Take off</Button
             >
             <span class="evidence">
               <select

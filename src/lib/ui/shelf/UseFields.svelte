@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../parts/Button.svelte';
   import { untrack } from 'svelte';
   import { METHODS, SITES } from '../../core/labels';
   import { METHOD_WORDS, SITE_WORDS } from '../../words';
@@ -133,13 +134,13 @@
     {pests}
   />
 {/each}
-<button
+<Button
   type="button"
-  class="button button-plain"
+  kind="plain"
   onclick={() => {
     steps = [...steps, nextStep];
     nextStep += 1;
-  }}>Another rate for some cases</button
+  }}>Another rate for some cases</Button
 >
 {#if clauses}<ClauseRows keys={['rate', 'mix']} own={clauses} />{/if}
 

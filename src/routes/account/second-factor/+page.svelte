@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
   import Field from '$lib/ui/parts/Field.svelte';
@@ -44,8 +45,8 @@
       {data.codesLeft === 1 ? 'is' : 'are'} left.
     </p>
     <div class="actions">
-      <form method="POST" action="?/renew"><button class="button">Make ten new codes</button></form>
-      <form method="POST" action="?/off"><button class="button button-plain">Turn it off</button></form>
+      <form method="POST" action="?/renew"><Button>Make ten new codes</Button></form>
+      <form method="POST" action="?/off"><Button kind="plain">Turn it off</Button></form>
     </div>
   {:else if data.picture}
     <ol class="steps">
@@ -65,14 +66,14 @@
               width="14rem"
             />
             <div class="actions">
-              <button class="button button-main" disabled={sending}>Turn it on</button>
+              <Button kind="main" disabled={sending}>Turn it on</Button>
             </div>
           {/snippet}
         </KeptForm>
       </li>
     </ol>
   {:else if data.hasPassword}
-    <form method="POST" action="?/begin"><button class="button button-main">Set it up</button></form>
+    <form method="POST" action="?/begin"><Button kind="main">Set it up</Button></form>
   {:else}
     <p class="soft">It comes on top of a password, and you sign in without one here.</p>
   {/if}

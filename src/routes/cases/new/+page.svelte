@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import { enhance } from '$app/forms';
   import Choice from '$lib/ui/parts/Choice.svelte';
@@ -86,7 +87,7 @@
         />
       </div>
       <p class="small"><a href={resolve('/properties/new')}>Another property</a></p>
-      <div class="actions"><button class="button button-main">Open the case</button></div>
+      <div class="actions"><Button kind="main">Open the case</Button></div>
     </form>
   {/if}
 </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
   import CustomerFields from '$lib/ui/office/CustomerFields.svelte';
@@ -21,7 +22,7 @@
       <fieldset disabled={!may()}>
         <CustomerFields customer={data.customer} />
         {#if may()}
-          <div class="actions"><button class="button button-main" disabled={sending}>Save</button></div>
+          <div class="actions"><Button kind="main" disabled={sending}>Save</Button></div>
         {/if}
       </fieldset>
     {/snippet}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import { calibrated, CALIBRATIONS_OF, type GatePoint } from '$lib/core/calibrate';
   import Book from '$lib/ui/equipment/Book.svelte';
@@ -93,11 +94,11 @@
         {#snippet children(sending)}
           <input type="hidden" name="revision" value={tool.revision} />
           <EquipmentFields {tool} />
-          <div class="actions"><button class="button button-main" disabled={sending}>Save</button></div>
+          <div class="actions"><Button kind="main" disabled={sending}>Save</Button></div>
         {/snippet}
       </KeptForm>
       <form method="POST" action="?/remove" class="remove">
-        <button class="button">Remove it with its book</button>
+        <Button>Remove it with its book</Button>
         <span class="soft small">Records that name it keep its name.</span>
       </form>
     </details>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import Drawing from '$lib/ui/guide/Drawing.svelte';
   import SeasonStrip from '$lib/ui/guide/SeasonStrip.svelte';
@@ -167,8 +168,7 @@
     </table>
   {/if}
   <div class="actions">
-    <a class="button button-main" href="{resolve('/cases/new')}?seen={c.id}">I have seen this: start a case</a
-    >
+    <Button kind="main" href="{resolve('/cases/new')}?seen={c.id}">I have seen this: start a case</Button>
   </div>
 </div>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import { scaleRecipe } from '$lib/core/choose';
   import { GRADE_WORDS } from '$lib/words';
@@ -23,7 +24,7 @@
       <label class="field-label" for="q">A remedy or a pest</label>
       <input id="q" name="q" type="search" class="field-input" value={data.asked} autocomplete="off" />
     </div>
-    <button class="button find">Find</button>
+    <Button class="self-end">Find</Button>
   </form>
   <ul class="rule-list">
     {#each data.remedies as r (r.id)}
@@ -88,9 +89,6 @@
   li p {
     margin: 0.15rem 0;
     max-width: 46rem;
-  }
-  .find {
-    align-self: flex-end;
   }
   .care {
     border-left: 5px solid var(--saffron);

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
   import Field from '$lib/ui/parts/Field.svelte';
@@ -17,7 +18,7 @@
   {#if data.person}
     <KeptForm plain action="?/join">
       {#snippet children(sending)}
-        <button class="button button-main" disabled={sending}>Join as {data.person}</button>
+        <Button kind="main" disabled={sending}>Join as {data.person}</Button>
       {/snippet}
     </KeptForm>
   {:else}
@@ -49,7 +50,7 @@
           />
         </div>
         <div class="actions">
-          <button class="button button-main" disabled={sending}>Join</button>
+          <Button kind="main" disabled={sending}>Join</Button>
           <a href="{resolve('/sign-in')}?to={encodeURIComponent(page.url.pathname)}">I have an account</a>
         </div>
       {/snippet}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import Grounds from '$lib/ui/office/Grounds.svelte';
   import PremisesAsked from '$lib/ui/office/PremisesAsked.svelte';
@@ -19,9 +20,8 @@
 <div class="page">
   <div class="top">
     <h1>{p.name}</h1>
-    <a class="button" href={resolve('/properties/[id]/plan', { id: p.id })}>The plan</a>
-    {#if may()}<a class="button button-main" href="{resolve('/cases/new')}?property={p.id}"
-        >What did you see?</a
+    <Button href={resolve('/properties/[id]/plan', { id: p.id })}>The plan</Button>
+    {#if may()}<Button kind="main" href="{resolve('/cases/new')}?property={p.id}">What did you see?</Button
       >{/if}
   </div>
   <p class="soft">
@@ -46,7 +46,7 @@
         {#snippet children(sending)}
           <input type="hidden" name="revision" value={p.revision} />
           <PropertyFields property={p} zones={data.zones} customers={data.customers} />
-          <div class="actions"><button class="button button-main" disabled={sending}>Save</button></div>
+          <div class="actions"><Button kind="main" disabled={sending}>Save</Button></div>
         {/snippet}
       </KeptForm>
     </details>

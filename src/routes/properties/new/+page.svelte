@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { onMount } from 'svelte';
   import PropertyFields from '$lib/ui/office/PropertyFields.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
@@ -31,7 +32,7 @@
     {#snippet children(sending)}
       <PropertyFields {property} zones={data.zones} customers={data.customers} />
       <div class="actions">
-        <button class="button button-main" disabled={sending}>Add it, and say what you saw</button>
+        <Button kind="main" disabled={sending}>Add it, and say what you saw</Button>
       </div>
     {/snippet}
   </KeptForm>

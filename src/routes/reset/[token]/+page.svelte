@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import NewPassword from '$lib/ui/office/NewPassword.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
 </script>
@@ -12,7 +13,7 @@
       <div class="fields">
         <NewPassword />
       </div>
-      <div class="actions"><button class="button button-main" disabled={sending}>Set it</button></div>
+      <div class="actions"><Button kind="main" disabled={sending}>Set it</Button></div>
     {/snippet}
   </KeptForm>
 </div>

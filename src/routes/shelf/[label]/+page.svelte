@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import { CLAUSE_KEYS, checkLabel, type Site } from '$lib/core/labels';
   import {
@@ -107,8 +108,8 @@
     <h1>{card.name}</h1>
     <div class="doing">
       {#if may()}
-        <a class="button button-main" href={resolve('/shelf/[label]/edit', { label: card.id })}>Change</a>
-        <a class="button" href="{resolve('/shelf/new')}?from={card.id}">Duplicate</a>
+        <Button kind="main" href={resolve('/shelf/[label]/edit', { label: card.id })}>Change</Button>
+        <Button href="{resolve('/shelf/new')}?from={card.id}">Duplicate</Button>
       {/if}
       <a class="button" href={resolve('/shelf/[label]/export', { label: card.id })} download>As JSON</a>
     </div>
@@ -245,7 +246,7 @@
             <DateField label="Use before" name="expiresOn" />
             <DateField label="Bought" name="boughtOn" value={data.today} />
           </div>
-          <div class="actions"><button class="button" disabled={sending}>Put it on the shelf</button></div>
+          <div class="actions"><Button disabled={sending}>Put it on the shelf</Button></div>
         {/snippet}
       </KeptForm>
     </details>
@@ -256,7 +257,7 @@
     {#each may() ? data.files : [] as file (file.id)}
       <form method="POST" action="?/remove" use:enhance>
         <input type="hidden" name="id" value={file.id} />
-        <button class="button button-plain">Remove {file.name}</button>
+        <Button kind="plain">Remove {file.name}</Button>
       </form>
     {/each}
   {/if}
@@ -285,9 +286,7 @@
             </div>
           </div>
           <div class="actions">
-            <button class="button" disabled={sending}
-              >{sending ? 'Keeping …' : 'Keep it with the card'}</button
-            >
+            <Button disabled={sending}>{sending ? 'Keeping …' : 'Keep it with the card'}</Button>
           </div>
         {/snippet}
       </KeptForm>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import Job from '$lib/ui/parts/Job.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
@@ -45,7 +46,7 @@
         </div>
       {/if}
       <div class="actions">
-        <button class="button button-main" disabled={sending}>{sending ? 'Reading …' : 'Read it in'}</button>
+        <Button kind="main" disabled={sending}>{sending ? 'Reading …' : 'Read it in'}</Button>
       </div>
     {/snippet}
   </KeptForm>
@@ -76,7 +77,7 @@
         </div>
       {/if}
       <div class="actions">
-        <button class="button button-main" disabled={sending}>{sending ? 'Reading …' : 'Read it in'}</button>
+        <Button kind="main" disabled={sending}>{sending ? 'Reading …' : 'Read it in'}</Button>
       </div>
     {/snippet}
   </KeptForm>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { page } from '$app/state';
   import Field from '$lib/ui/parts/Field.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
@@ -16,11 +17,11 @@
   <KeptForm plain reload action="?/enter{to ? `&to=${encodeURIComponent(to)}` : ''}">
     {#snippet children(sending)}
       <Field label="Code" name="code" autocomplete="one-time-code" width="14rem" />
-      <div class="actions"><button class="button button-main" disabled={sending}>Sign in</button></div>
+      <div class="actions"><Button kind="main" disabled={sending}>Sign in</Button></div>
     {/snippet}
   </KeptForm>
   <form method="POST" action="?/back">
-    <button class="button button-plain">Sign in as somebody else</button>
+    <Button kind="plain">Sign in as somebody else</Button>
   </form>
 </div>
 

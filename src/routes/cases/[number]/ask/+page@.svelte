@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import type { PageProps } from './$types';
 
@@ -11,7 +12,7 @@
 <div class="page">
   <p class="small bar">
     <a href={resolve('/cases/[number]', { number })}>Back to the case</a>
-    <button type="button" class="button" onclick={() => print()}>Print</button>
+    <Button type="button" onclick={() => print()}>Print</Button>
   </p>
   {#each sheets as sheet (sheet.kind)}
     <section>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { enhance } from '$app/forms';
   import { resolve } from '$app/paths';
   import Field from '$lib/ui/parts/Field.svelte';
@@ -67,9 +68,7 @@
       {#each errors as e, i (i)}<p class="field-error" role="alert">{e.message}</p>{/each}
       {#if trouble}<p class="field-error" role="alert">{trouble}</p>{/if}
       <div class="actions">
-        <button class="button button-main" disabled={working}
-          >{working ? 'Adding …' : 'Add it to the case'}</button
-        >
+        <Button kind="main" disabled={working}>{working ? 'Adding …' : 'Add it to the case'}</Button>
         <span class="soft small">{data.photos.length} of {data.most}</span>
       </div>
     </form>
@@ -99,7 +98,7 @@
         {#if may()}
           <form method="POST" action="?/remove" use:enhance>
             <input type="hidden" name="id" value={photo.id} />
-            <button class="button button-plain">Remove</button>
+            <Button kind="plain">Remove</Button>
           </form>
         {/if}
       </li>

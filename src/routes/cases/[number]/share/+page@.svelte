@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import Choice from '$lib/ui/parts/Choice.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
@@ -66,7 +67,7 @@
             items={data.days.map((d) => ({ value: String(d), name: d === 365 ? 'a year' : `${d} days` }))}
           />
         </div>
-        <div class="actions"><button class="button button-main" disabled={sending}>Make a link</button></div>
+        <div class="actions"><Button kind="main" disabled={sending}>Make a link</Button></div>
       {/snippet}
     </KeptForm>
   {/if}
@@ -85,7 +86,7 @@
           {#if link.state === 'open' && may()}
             <form method="POST" action="?/revoke">
               <input type="hidden" name="id" value={link.id} />
-              <button class="button">Revoke</button>
+              <Button>Revoke</Button>
             </form>
           {/if}
         </li>

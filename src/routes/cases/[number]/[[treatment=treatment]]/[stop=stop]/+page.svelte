@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/parts/Button.svelte';
   import { enhance } from '$app/forms';
   import { resolve } from '$app/paths';
   import { letterOf, numberOf, tankMateOf, type AnsweredStop } from '$lib/core/case';
@@ -90,7 +91,7 @@
   {#if stop === 'recheck' && may()}
     <form class="close" method="POST" action="?/close" use:enhance>
       <input type="hidden" name="closed" value={data.closedOn ? 'no' : 'yes'} />
-      <button class="button">{data.closedOn ? 'Open the case again' : 'Close the case'}</button>
+      <Button>{data.closedOn ? 'Open the case again' : 'Close the case'}</Button>
     </form>
   {/if}
 {/key}
