@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Table from '$lib/ui/parts/Table.svelte';
   import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import { getShow } from '$lib/ui/parts/show';
@@ -28,7 +29,7 @@
   {#each groups as group (group.name)}
     <h2 class="section-head">{group.name} <span class="soft small">{numberText(group.count)}</span></h2>
     {#if group.rows.length === 0}<p class="soft">none</p>{:else}
-      <table class="table">
+      <Table>
         <thead
           ><tr
             ><th>Number</th><th>What is wrong</th><th>Property</th><th
@@ -46,7 +47,7 @@
             </tr>
           {/each}
         </tbody>
-      </table>
+      </Table>
       <p class="turn">
         {#if !group.first}<a href={resolve('/cases')}>The newest</a>{/if}
         {#if group.next !== null}<a href="{resolve('/cases')}?{group.key}={group.next}">Older ones</a>{/if}

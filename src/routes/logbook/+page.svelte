@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Table from '$lib/ui/parts/Table.svelte';
   import { resolve } from '$app/paths';
   import { getShow } from '$lib/ui/parts/show';
   import { brokenText, overText } from '$lib/words';
@@ -18,7 +19,7 @@
   </p>
   {#each data.broken as one, i (i)}<p class="field-error" role="alert">! {brokenText(one, show)}</p>{/each}
   <div class="scroll">
-    <table class="table">
+    <Table>
       <thead
         ><tr
           ><th>Date</th><th>Property</th><th>Product</th><th class="number">Amount</th><th class="number"
@@ -60,7 +61,7 @@
           </tr>
         {:else}<tr><td colspan="9" class="soft">Nothing was put down yet.</td></tr>{/each}
       </tbody>
-    </table>
+    </Table>
   </div>
   <p class="turn">
     {#if !data.first}<a href={resolve('/logbook')}>The newest</a>{/if}

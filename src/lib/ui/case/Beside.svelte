@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Table from '../parts/Table.svelte';
   import { untrack } from 'svelte';
   import { stageInMonth, type Candidate, type Sign } from '../../core/identify';
   import { monthOf } from '../../core/units';
@@ -65,7 +66,7 @@
       onchange={(id) => (other = id)}
     />
   </div>
-  <table class="table">
+  <Table class="mt-3 table-fixed">
     <thead>
       <tr
         ><th scope="col"><span class="sr-only">What</span></th><th scope="col">{one.name}</th><th scope="col"
@@ -90,15 +91,10 @@
         <tr><th scope="row">{show.prose(sign.name)}</th><td>{here.text}</td><td>{there.text}</td></tr>
       {/each}
     </tbody>
-  </table>
+  </Table>
 {/if}
 
 <style>
-  .table {
-    margin-top: 0.8rem;
-    table-layout: fixed;
-    width: 100%;
-  }
   th,
   td {
     vertical-align: top;

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Table from '../parts/Table.svelte';
   import type { FamilyRow } from '../../core/choose';
   import { FAMILY_NAMES } from '../../words';
   import { getShow } from '../parts/show';
@@ -14,7 +15,7 @@
 
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 <div class="scroll" role="region" aria-label="Families side by side" tabindex="0">
-  <table class="table">
+  <Table>
     <thead
       ><tr
         ><th>Family</th><th>Evidence</th><th>Works in, days</th><th>Protects, days</th><th class="number"
@@ -47,7 +48,7 @@
         </tr>
       {/each}
     </tbody>
-  </table>
+  </Table>
 </div>
 <p class="soft small">
   {area

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Table from '../parts/Table.svelte';
   import { lotInUse } from '../../core/case';
   import { seasonTimes, usable } from '../../core/choose';
   import { costOf } from '../../core/dose';
@@ -185,7 +186,7 @@
   <section>
     <h3>By size of container, for the season</h3>
     <div class="scroll">
-      <table class="table small">
+      <Table small>
         <thead>
           <tr
             ><th>Size</th><th class="number">Price</th><th class="number">Jobs in it</th><th class="number"
@@ -215,7 +216,7 @@
             </tr>
           {/each}
         </tbody>
-      </table>
+      </Table>
     </div>
     {#if label.shelfLifeMonths !== null}<p class="soft small">
         It keeps {label.shelfLifeMonths} months: what is left over after that is lost.

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Table from '../parts/Table.svelte';
   import { letterOf, numberOf, partnerAmounts, partnerOf, tankMateOf } from '../../core/case';
   import { resolve } from '$app/paths';
   import { jugFill } from '../../core/calibrate';
@@ -161,7 +162,7 @@
     {/each}
   </div>
   {#if dose.loads.length > DRAWN}
-    <table class="table small">
+    <Table small>
       <thead>
         <tr>
           <th>Load</th>
@@ -184,7 +185,7 @@
           </tr>
         {/each}
       </tbody>
-    </table>
+    </Table>
     {#if dose.loads.length > 60}<p class="small">
         {numberText(dose.loads.length)} loads in all: a larger tank would do.
       </p>{/if}

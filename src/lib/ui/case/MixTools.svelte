@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Table from '../parts/Table.svelte';
   import {
     cleaningOf,
     inTool,
@@ -68,7 +69,7 @@
         >exactly {show.quantityText(quantity(portion.exact - portion.carried, unit))}</span
       >
     </h2>
-    <table class="table small">
+    <Table small>
       <tbody>
         {#each fits as { tool, amount, errorPct, coarse: no } (tool.name)}
           <tr class:used={tool.name === mix?.measureName}>
@@ -84,7 +85,7 @@
           </tr>
         {/each}
       </tbody>
-    </table>
+    </Table>
     {#if fits.every((fit) => fit.coarse) && markThatServes(portion) > 0}
       <p class="small">
         ! None serves. A tool with marks of {show.numberText(markThatServes(portion))}

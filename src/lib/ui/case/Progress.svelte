@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Table from '../parts/Table.svelte';
   import { progress, quartersOf } from '../../core/dose';
   import { quantity, type Quantity } from '../../core/units';
   import { refusalSentence, unitText } from '../../words';
@@ -101,7 +102,7 @@
           </p>
         {:else}<p class="field-error">{refusalSentence(result.refused[0]!, show)}</p>{/if}
       {/if}
-      <table class="table small">
+      <Table small class="max-w-104">
         <thead><tr><th>Done</th><th class="number">Area</th><th class="number">Should be left</th></tr></thead
         >
         <tbody>
@@ -113,7 +114,7 @@
             >
           {/each}
         </tbody>
-      </table>
+      </Table>
     </div>
   </div>
 </section>
@@ -154,9 +155,6 @@
     flex-wrap: wrap;
     gap: 1rem;
     margin-bottom: 0.6rem;
-  }
-  .table {
-    max-width: 26rem;
   }
   .advice {
     border-left: 5px solid var(--moss);

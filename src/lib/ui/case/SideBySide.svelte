@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Table from '../parts/Table.svelte';
   import { comparisons, type Option } from '../../core/choose';
   import { SIDE_WORDS } from '../../words';
   import NumberField from '../parts/NumberField.svelte';
@@ -26,7 +27,7 @@
   </div>
   <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
   <div class="scroll" role="region" aria-label="One way or the other" tabindex="0">
-    <table class="table">
+    <Table>
       <thead
         ><tr
           ><th>Way</th><th>With</th><th class="number">Product</th><th class="number">Mix</th><th
@@ -52,7 +53,7 @@
           {/each}
         </tbody>
       {/each}
-    </table>
+    </Table>
   </div>
 {/if}
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Table from '../parts/Table.svelte';
   import { workingsOf, type WorkingName } from '../../core/case';
   import { valueIn } from '../../core/units';
   import { formulaWords, inputName, SOURCE_WORDS, unitText } from '../../words';
@@ -27,7 +28,7 @@
 
 {#if working}
   <p>{formulaWords(working.formula)}</p>
-  <table class="table small">
+  <Table small>
     <tbody>
       {#each working.inputs as input, i (i)}
         <tr>
@@ -46,7 +47,7 @@
         <td></td>
       </tr>
     </tbody>
-  </table>
+  </Table>
 {:else}<p class="soft">There is no working of it yet.</p>
 {/if}
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Table from '../parts/Table.svelte';
   import Button from '../parts/Button.svelte';
   import { enhance } from '$app/forms';
   import { calibrated, type Calibration, type CalibrationKind } from '../../core/calibrate';
@@ -62,7 +63,7 @@
           <summary class="small"
             >Readings{found.repeats.outlier && onePlace ? ', one does not fit' : ''}</summary
           >
-          <table class="table small">
+          <Table small class="w-auto!">
             <thead
               ><tr
                 ><th>{PROCEDURES[kind].each}</th>{#each Object.keys(entry.readings[0] ?? {}) as key (key)}<th
@@ -87,7 +88,7 @@
                 </tr>
               {/each}
             </tbody>
-          </table>
+          </Table>
           {#if may}
             <form method="POST" action="?/strike" use:enhance>
               <input type="hidden" name="entry" value={entry.id} />
@@ -144,8 +145,5 @@
     cursor: pointer;
     color: var(--petrol);
     padding: 0.2rem 0;
-  }
-  .table {
-    width: auto;
   }
 </style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Table from '../parts/Table.svelte';
   import { spreadPattern, TRAVELS, type Calibration, type Travel } from '../../core/calibrate';
   import { TRAVEL_WORDS, unitText } from '../../words';
   import NumberField from '../parts/NumberField.svelte';
@@ -33,7 +34,7 @@
       width="18rem"
       onnumber={(n) => (wanted = n)}
     />
-    <table class="table">
+    <Table class="max-w-136">
       <tbody>
         {#each TRAVELS as travel (travel)}
           <tr>
@@ -42,7 +43,7 @@
           </tr>
         {/each}
       </tbody>
-    </table>
+    </Table>
     {#if Math.abs(found.shiftM) > spacing * SHIFT_SHARE}
       <p>
         ! It throws to the {found.shiftM > 0 ? 'right' : 'left'}: the middle of what fell lies {show.lengthText(
@@ -82,9 +83,6 @@
 {/if}
 
 <style>
-  .table {
-    max-width: 34rem;
-  }
   .charts {
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(20rem, 1fr));

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Table from '../parts/Table.svelte';
   import Button from '../parts/Button.svelte';
   import { distance, type Corner } from '../../core/geometry';
   import { halvedEdge, withBow, withEdgeLength, type Zone, type ZoneShape } from '../../core/plan';
@@ -57,7 +58,7 @@
   <details bind:open>
     <summary>Corners and edges: {corners.length}</summary>
     {#if open}
-      <table class="table small">
+      <Table small>
         <thead
           ><tr
             ><th>Edge</th><th>Length, {unit}</th><th>Bows out, {unit}</th><th
@@ -103,7 +104,7 @@
             {/if}
           {/each}
         </tbody>
-      </table>
+      </Table>
     {/if}
   </details>
 {/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Table from '../parts/Table.svelte';
   import Button from '../parts/Button.svelte';
   import { untrack } from 'svelte';
   import { grid } from '../../core/calibrate';
@@ -79,7 +80,7 @@
 
 {#if marks.length > 0}
   <div class="scroll">
-    <table class="table small">
+    <Table small>
       <thead
         ><tr
           ><th>No.</th><th>Counts so far</th>{#if may}<th>Now</th><th
@@ -118,7 +119,7 @@
           </tr>
         {/each}
       </tbody>
-    </table>
+    </Table>
   </div>
   {#if may}
     <p class="acts">

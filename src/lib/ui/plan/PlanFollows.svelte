@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Table from '../parts/Table.svelte';
   import { resolve } from '$app/paths';
   import { amountOn, type PlanSummary } from '../../core/plan';
   import { ZONE_WORDS } from '../../words';
@@ -44,7 +45,7 @@
 {/if}
 {#if totals.length > 0}
   <h2 class="section-head">Ground</h2>
-  <table class="table small">
+  <Table small>
     <tbody>
       {#each totals as total (total.kind)}
         <tr>
@@ -56,7 +57,7 @@
         </tr>
       {/each}
     </tbody>
-  </table>
+  </Table>
   <p class="small soft">Overlaps are taken once: what lies on another zone keeps its ground.</p>
 {:else if editor.plan.zones.length === 0}
   <p>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Table from '../parts/Table.svelte';
   import Button from '../parts/Button.svelte';
   import { polygonArea, triangulate, type Point } from '../../core/geometry';
   import { getShow } from '../parts/show';
@@ -66,7 +67,7 @@
   <NumberField label="Baseline" unit={editor.plan.unit} value={baseline} onnumber={(n) => (baseline = n)} />
   <label class="tick"><input type="checkbox" bind:checked={ends} /> A and B are corners too</label>
 </div>
-<table class="table small">
+<Table small>
   <thead><tr><th>Corner</th><th>To A</th><th>To B</th><th>Side of A–B</th></tr></thead>
   <tbody>
     {#each rows as row, i (i)}
@@ -99,7 +100,7 @@
       </tr>
     {/each}
   </tbody>
-</table>
+</Table>
 <p class="acts">
   <Button type="button" kind="plain" onclick={() => rows.push({ a: null, b: null, side: 'left' })}
     >One more corner</Button

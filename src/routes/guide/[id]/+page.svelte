@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Table from '$lib/ui/parts/Table.svelte';
   import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import Drawing from '$lib/ui/guide/Drawing.svelte';
@@ -87,7 +88,7 @@
     </p>
   {/if}
   <h2 class="section-head">What works</h2>
-  <table class="table">
+  <Table>
     <tbody>
       {#each g.families as family (family.family)}
         <tr>
@@ -102,7 +103,7 @@
         </tr>
       {/each}
     </tbody>
-  </table>
+  </Table>
   <p class="soft small">
     The label on your own container, local rules and licensed people come before this guide.{g.recheck
       ? ` Re-check: ${show.prose(g.recheck.charAt(0).toLowerCase() + g.recheck.slice(1))}.`
@@ -120,7 +121,7 @@
         >
       {/each}
     </p>
-    <table class="table beside">
+    <Table class="table-fixed beside">
       <thead
         ><tr
           ><th scope="col"><span class="sr-only">What</span></th><th scope="col">{c.name}</th><th scope="col"
@@ -165,7 +166,7 @@
           ></tr
         >
       </tbody>
-    </table>
+    </Table>
   {/if}
   <div class="actions">
     <Button kind="main" href="{resolve('/cases/new')}?seen={c.id}">I have seen this: start a case</Button>
@@ -222,16 +223,12 @@
   .signs li > span:first-of-type {
     flex: 1;
   }
-  .beside {
-    table-layout: fixed;
-    width: 100%;
-  }
-  .beside td,
-  .beside th {
+  :global(.beside) td,
+  :global(.beside) th {
     vertical-align: top;
     overflow-wrap: anywhere;
   }
-  .beside th[scope='row'] {
+  :global(.beside) th[scope='row'] {
     width: 7rem;
   }
   .alike a {

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Table from '$lib/ui/parts/Table.svelte';
   import { dayOfHour, hourText, outsideText } from '$lib/words';
   import { getShow } from '$lib/ui/parts/show';
   import type { PageProps } from './$types';
@@ -33,7 +34,7 @@
     {#if shown.corrected}<p class="care">
         <span class="figure">This record was corrected later.</span> Ask {shown.firm} for the newer one.
       </p>{/if}
-    <table class="table">
+    <Table class="table-facts">
       <tbody>
         <tr><th>Place</th><td>{shown.place}</td></tr>
         <tr><th>Time</th><td>{r.startedAt} to {r.endedAt}</td></tr>
@@ -65,7 +66,7 @@
         {/if}
         <tr><th>Done by</th><td>{r.person}{r.licence ? `, licence ${r.licence}` : ''}</td></tr>
       </tbody>
-    </table>
+    </Table>
   {:else}
     <h1>Notice of a treatment</h1>
     {#if shown.planned}
@@ -75,7 +76,7 @@
           ? 'The day is not fixed yet'
           : `${dayText(dayOfHour(p.hour), shown.today)}, from ${hourText(p.hour).slice(-5)}`}
       </p>
-      <table class="table">
+      <Table class="table-facts">
         <tbody>
           <tr><th>Place</th><td>{shown.place}</td></tr>
           {#if p.pest}<tr><th>Against</th><td>{p.pest}</td></tr>{/if}
@@ -84,7 +85,7 @@
           {#if p.area}<tr><th>Area</th><td>{quantityText(p.area)}</td></tr>{/if}
           {#if shown.licence}<tr><th>Licence</th><td>{shown.licence}</td></tr>{/if}
         </tbody>
-      </table>
+      </Table>
       <h2>What to do</h2>
       <ul>
         <li>Close windows on that side; take in toys, washing, pet bowls; cover ponds and fish.</li>
@@ -126,12 +127,6 @@
     font-size: 1.3rem;
     font-weight: 700;
     margin: 0 0 0.8rem;
-  }
-  .table th {
-    width: 9rem;
-    vertical-align: top;
-    border-bottom: 1px solid var(--rule);
-    padding: 0.55rem 0.8rem 0.5rem 0;
   }
   ul {
     list-style: disc;

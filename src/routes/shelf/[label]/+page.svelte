@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Table from '$lib/ui/parts/Table.svelte';
   import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import { CLAUSE_KEYS, checkLabel, type Site } from '$lib/core/labels';
@@ -147,7 +148,7 @@
     {@const limits = useLimits(use, show)}
     <h2 class="section-head">{placesOf(use.sites, i)}</h2>
     <p class="plain">{METHOD_WORDS[use.method]}: {useText(use, show, nameOf)}.</p>
-    <table class="table">
+    <Table>
       <thead><tr><th>Against</th><th>Stages</th><th>Evidence</th></tr></thead>
       <tbody
         >{#each use.targets as t (t.pest)}<tr
@@ -160,7 +161,7 @@
             ></tr
           >{/each}</tbody
       >
-    </table>
+    </Table>
     <dl class="limits">
       {#each limits.filter((l) => l.text !== null) as limit (limit.name)}
         <div>
@@ -183,7 +184,7 @@
   {/each}
 
   <h2 class="section-head">Handling, storage</h2>
-  <table class="table facts">
+  <Table class="table-facts">
     <tbody
       >{#each general as [name, value] (name)}<tr
           ><th scope="row">{name}</th><td class:soft={value === null}>{value ?? NOT_STATED}</td></tr
@@ -191,7 +192,7 @@
           ><th scope="row">{name}</th><td>{text}</td></tr
         >{/each}</tbody
     >
-  </table>
+  </Table>
 
   <h2 class="section-head">Containers</h2>
   <Containers
@@ -352,10 +353,5 @@
   .limits dd {
     margin: 0;
     text-align: right;
-  }
-  .facts th {
-    width: 13rem;
-    border-bottom: 1px solid var(--rule);
-    color: var(--ink);
   }
 </style>
