@@ -7,6 +7,7 @@ import { valueIn } from '../units';
 import {
   agendaOf,
   assess,
+  announced,
   courseAgenda,
   courseOf,
   factsFor,
@@ -654,5 +655,29 @@ describe('a course of treatments', () => {
     expect(courseAgenda(facts).map(({ treatment: of }) => of)).toEqual([1]);
     const done = inCourse([own, again], [entry('a', 2, 1), entry('b', 1, 1)]);
     expect(courseAgenda(done).map(({ agenda }) => agenda.kind)).toEqual(['count']);
+  });
+
+  it('announces every remedy that is settled and still to be put down, not only the first', () => {
+    const apart = (over: Partial<Treatment> = {}): Treatment =>
+      treatment(2, { stops: { ...own.stops, when: { hour: NOON + 2 + 24 * 30 } }, ...over });
+    const told = (facts: CaseFacts) =>
+      announced(facts).map(({ treatment: of, facts: { stops }, onlyIf }) => [of, stops.when?.hour, onlyIf]);
+    const first = own.stops.when?.hour;
+    expect(told(inCourse([own, apart()]))).toEqual([
+      [1, first, null],
+      [2, NOON + 2 + 24 * 30, null],
+    ]);
+    expect(told(inCourse([own, apart({ state: 'only-if', onlyIf: 'the count says so' })]))[1]).toEqual([
+      ...[2, NOON + 2 + 24 * 30],
+      'the count says so',
+    ]);
+    expect(told(inCourse([own, apart({ state: 'dropped' })]))).toHaveLength(1);
+    const entry = {
+      ...record({ id: 'a', doneOn: day('2027-09-14') }),
+      ...{ caseNumber: 4, treatment: 1, go: 1 },
+    };
+    expect(told(inCourse([own, apart()], [entry]))).toEqual([[2, NOON + 2 + 24 * 30, null]]);
+    // What is halted is announced to nobody: on the same day the second stands within the first one's days.
+    expect(told(inCourse([own, again])).length).toBeLessThan(2);
   });
 });

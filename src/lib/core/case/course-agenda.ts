@@ -41,3 +41,27 @@ export function nextIn(facts: CaseFacts): { treatment: number; view: CaseView } 
   const [first] = courseAgenda(facts);
   return first ?? { treatment: numberOf(facts), view: assess(facts) };
 }
+
+/** What may be announced to those who live there: a remedy that is settled, halted by nothing and not yet put down. */
+export interface Announced {
+  readonly treatment: number;
+  readonly facts: CaseFacts;
+  readonly view: CaseView & { readonly label: NonNullable<CaseView['label']> };
+  /** What has to hold first, where it is done only then. */
+  readonly onlyIf: string | null;
+}
+
+/** The treatments of a case that are announced, in their order; those that are done, dropped or halted are not among them. */
+export const announced = (facts: CaseFacts): Announced[] =>
+  standingCourse(facts).flatMap(({ number, state, onlyIf }) => {
+    const own = factsFor(facts, number);
+    const view = own ? assess(own) : null;
+    if (!own || !view?.label || view.halts.length > 0 || view.records.length > 0 || state === 'done')
+      return [];
+    return [
+      {
+        ...{ treatment: number, facts: own, view: { ...view, label: view.label } },
+        onlyIf: state === 'only-if' ? onlyIf : null,
+      },
+    ];
+  });

@@ -46,7 +46,7 @@ export {
   TREATMENT_STOPS,
 } from './course';
 export type { Treatment, TreatmentState, TreatmentStop } from './course';
-export { courseAgenda, nextIn, type TreatmentAgenda } from './course-agenda';
+export { announced, courseAgenda, nextIn, type Announced, type TreatmentAgenda } from './course-agenda';
 export { guestsOf, inSharedTank, partnerOf, tankMateOf, tanksOf } from './shared-tank';
 export { doneOf } from './done-of';
 export { countIn, type Night, type Nights, type NightsVerdict } from './nights';

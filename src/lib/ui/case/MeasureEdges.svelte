@@ -14,7 +14,7 @@
   const add = (kind: string): void => rows.add({ kind, run: 0, wide: 0 }, (i) => `edge.more.${i}.run`);
 </script>
 
-<div bind:this={rows.box}>
+<div bind:this={rows.box} {@attach rows.heedDraft('edge.more', { kind: '', run: 0, wide: 0 })}>
   {#each rows.all as row, i (row.id)}
     <div class="fields row">
       <Field label="Besides" name="edge.more.{i}.kind" value={row.kind} width="11rem" />

@@ -19,7 +19,7 @@
     rows.add({ kind, a: 0, b: 0, off }, (i) => `parts.${i}.a`);
 </script>
 
-<div bind:this={rows.box}>
+<div bind:this={rows.box} {@attach rows.heedDraft('parts', { kind: 'rectangle', a: 0, b: 0, off: false })}>
   {#each rows.all as row, i (row.id)}
     <div class="fields row">
       <Choice

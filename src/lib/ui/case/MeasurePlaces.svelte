@@ -20,6 +20,7 @@
 
 <div
   bind:this={rows.box}
+  {@attach rows.heedDraft('places', { kind: '', count: 0 })}
   oninput={({ target }) => {
     if (!(target instanceof HTMLInputElement)) return;
     const at = /^places\.(\d+)\.kind$/.exec(target.name)?.[1];

@@ -7,6 +7,7 @@
   import { groundText, HOW_PLACED, HOW_POINTS, placesText } from '../../words';
   import GroundPlan from '../drawings/GroundPlan.svelte';
   import Choice from '../parts/Choice.svelte';
+  import Fold from '../parts/Fold.svelte';
   import Reading from '../parts/Reading.svelte';
   import Working from './Working.svelte';
   import Progress from './Progress.svelte';
@@ -59,6 +60,12 @@
     amount.unit === 'count'
       ? placesText(numberText(Math.ceil(amount.value - 1e-9)), Math.ceil(amount.value - 1e-9) !== 1, noun)
       : `${quantityText(amount)} in all`;
+  /** The settings of the lanes as they stand, so that the fold need not be opened to read them. */
+  const lanesSay = $derived(
+    `Swath, overlap, direction: ${show.lengthText(place?.swathM ?? swathM ?? DEFAULT_SWATH_M)}, ${
+      place?.overlap ? `${numberText(place.overlap * 100)} % overlap` : 'no overlap'
+    }, ${directions.find(({ value }) => value === String(place?.direction ?? usual))?.name ?? ''}`,
+  );
   const pouring = $derived(view.dose?.finished ?? view.dose?.product ?? null);
 </script>
 
@@ -67,61 +74,6 @@
 {:else if !view.label && !halted}
   <p class="soft">Choose a remedy first: its form decides how it is put down.</p>
 {:else}
-  {#if laned}
-    <div class="fields">
-      <Reading
-        label="Swath"
-        name="swathM"
-        measure="length"
-        value={start?.swathM ?? swathM ?? DEFAULT_SWATH_M}
-        width="7rem"
-      />
-      <Choice
-        label="Overlap"
-        name="overlap"
-        value={String(start?.overlap ?? 0)}
-        items={[
-          { value: '0', name: 'none' },
-          { value: '0.1', name: '10 %' },
-          { value: '0.25', name: '25 %' },
-          { value: '0.5', name: '50 %' },
-        ]}
-        width="7rem"
-      />
-      <Choice
-        label="Lanes run"
-        name="direction"
-        value={String(start?.direction ?? usual)}
-        items={directions}
-        width="13rem"
-      />
-      <Choice
-        label="At the edges"
-        name="edges"
-        value={start?.edges ?? 'cover'}
-        items={[
-          { value: 'cover', name: 'cover all of it' },
-          { value: 'keep-in', name: 'never over the edge' },
-        ]}
-        width="12rem"
-      />
-      <Choice
-        label="Start"
-        name="start"
-        value={start?.start ?? 'this-end'}
-        items={[
-          { value: 'this-end', name: 'left end' },
-          { value: 'far-end', name: 'right end' },
-        ]}
-        width="8.5rem"
-      />
-    </div>
-  {:else}
-    <input type="hidden" name="swathM" value={start?.swathM ?? swathM ?? DEFAULT_SWATH_M} />
-    <input type="hidden" name="overlap" value={start?.overlap ?? 0} />
-    <input type="hidden" name="direction" value={start?.direction ?? 0} />
-    <input type="hidden" name="start" value={start?.start ?? 'this-end'} />
-  {/if}
   {#if !halted && view.label?.use.instruction}
     <p class="sum"><span class="figure">“{view.label.use.instruction}”</span></p>
   {/if}
@@ -253,6 +205,63 @@
       tank is compared with the area done. Walk backwards from water and doors; shut off at the turn.
     </p>
     {#if pouring}<Progress area={lawn.area} started={pouring} />{/if}
+  {/if}
+  {#if laned}
+    <Fold open={start === undefined} says={lanesSay} class="mt-3">
+      <div class="fields">
+        <Reading
+          label="Swath"
+          name="swathM"
+          measure="length"
+          value={start?.swathM ?? swathM ?? DEFAULT_SWATH_M}
+          width="7rem"
+        />
+        <Choice
+          label="Overlap"
+          name="overlap"
+          value={String(start?.overlap ?? 0)}
+          items={[
+            { value: '0', name: 'none' },
+            { value: '0.1', name: '10 %' },
+            { value: '0.25', name: '25 %' },
+            { value: '0.5', name: '50 %' },
+          ]}
+          width="7rem"
+        />
+        <Choice
+          label="Lanes run"
+          name="direction"
+          value={String(start?.direction ?? usual)}
+          items={directions}
+          width="13rem"
+        />
+        <Choice
+          label="At the edges"
+          name="edges"
+          value={start?.edges ?? 'cover'}
+          items={[
+            { value: 'cover', name: 'cover all of it' },
+            { value: 'keep-in', name: 'never over the edge' },
+          ]}
+          width="12rem"
+        />
+        <Choice
+          label="Start"
+          name="start"
+          value={start?.start ?? 'this-end'}
+          items={[
+            { value: 'this-end', name: 'left end' },
+            { value: 'far-end', name: 'right end' },
+          ]}
+          width="8.5rem"
+        />
+      </div>
+    </Fold>
+  {:else}
+    <input type="hidden" name="swathM" value={start?.swathM ?? swathM ?? DEFAULT_SWATH_M} />
+    <input type="hidden" name="overlap" value={start?.overlap ?? 0} />
+    <input type="hidden" name="direction" value={start?.direction ?? 0} />
+    <input type="hidden" name="start" value={start?.start ?? 'this-end'} />
   {/if}
 {/if}
 

@@ -2,9 +2,9 @@
   import Button from './Button.svelte';
   import { beforeNavigate } from '$app/navigation';
   import { page } from '$app/state';
-  import { onMount } from 'svelte';
+  import { onMount, tick } from 'svelte';
   import { DraftKeeper, type FormDraft, type FormState } from '../../offline/form-draft';
-  import { fillForm } from './fill';
+  import { DRAFT_TAKEN, fillForm } from './fill';
   import { getShow } from './show';
   import { getZone } from './today';
 
@@ -26,6 +26,8 @@
   const show = getShow();
   const zone = getZone();
   const AFTER_MS = 400;
+  /** A way of measuring makes its rows, a row's kind its fields. */
+  const PASSES = 3;
   let root: HTMLElement;
   let keeper: DraftKeeper | null = null;
   let offer = $state.raw<FormDraft | null>(null);
@@ -107,7 +109,14 @@
     const at = form();
     if (!draft || !at) return;
     await prepare?.(draft.fields);
-    fillForm(at, new Map(draft.fields), (name) => OWN.test(name));
+    const fields = new Map(draft.fields);
+    // What is chosen in one field makes others, and rows; they are filled in once they are there.
+    for (let pass = 0; pass < PASSES; pass++) {
+      at.dispatchEvent(new CustomEvent(DRAFT_TAKEN, { detail: [...fields.keys()] }));
+      await tick();
+      fillForm(at, fields, (name) => OWN.test(name));
+      await tick();
+    }
     offer = null;
   }
   function drop(): void {

@@ -4,6 +4,8 @@ const isControl = (one: Element): one is Control =>
   one instanceof HTMLInputElement || one instanceof HTMLSelectElement || one instanceof HTMLTextAreaElement;
 
 function put(control: Control, value: string): void {
+  // Of several choices the one that is taken speaks: what is heard of the others would be taken for a choice.
+  if (control instanceof HTMLInputElement && control.type === 'radio' && value !== control.value) return;
   if (control instanceof HTMLInputElement && (control.type === 'checkbox' || control.type === 'radio'))
     control.checked = value === control.value;
   else control.value = value;
@@ -35,4 +37,16 @@ export function fillField(form: HTMLFormElement, name: string, value: string): b
     return false;
   put(control, value);
   return true;
+}
+
+/** What a draft tells the rows of its form before their fields are filled in: the names that it has, with their values. */
+export const DRAFT_TAKEN = 'draft-taken';
+
+/** How many rows the fields `prefix.0.…`, `prefix.1.…` stand for. */
+export function rowsAmong(names: readonly string[], prefix: string): number {
+  const places = names.flatMap((name) => {
+    const [place = ''] = name.startsWith(`${prefix}.`) ? name.slice(prefix.length + 1).split('.') : [];
+    return /^\d{1,3}$/.test(place) ? [Number(place) + 1] : [];
+  });
+  return Math.max(0, ...places);
 }

@@ -1,3 +1,5 @@
+import { DRAFT_TAKEN, rowsAmong } from './fill';
+
 /**
  * Rows of a form that are added and taken out again: each keeps its own key, a new one takes the focus, as whoever adds one types
  * on, and the form hears of one that went.
@@ -22,6 +24,21 @@ export class Rows<T extends object> {
     const name = fieldOf(this.all.length - 1);
     requestAnimationFrame(() => this.box?.querySelector<HTMLInputElement>(`[name="${name}"]`)?.focus());
   }
+
+  /** Listens to the draft of its form: as many rows as it has are there before their fields are filled in. */
+  heedDraft =
+    (prefix: string, blank: T) =>
+    (box: HTMLElement): (() => void) => {
+      const form = box.closest('form');
+      const make = (event: Event): void => {
+        const wanted = rowsAmong((event as CustomEvent<string[]>).detail, prefix);
+        if (wanted === 0) return;
+        const more = Math.max(0, wanted - this.all.length);
+        this.all = [...this.all.slice(0, wanted), ...Array.from({ length: more }, () => this.#keyed(blank))];
+      };
+      form?.addEventListener(DRAFT_TAKEN, make);
+      return () => form?.removeEventListener(DRAFT_TAKEN, make);
+    };
 
   change(id: number, by: Partial<T>): void {
     this.all = this.all.map((row) => (row.id === id ? { ...row, ...by } : row));

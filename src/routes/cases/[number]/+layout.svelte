@@ -88,7 +88,7 @@
       </p>
     {/if}
     <div class="top">
-      {#if showHalts}<Halts {action} />{/if}
+      {#if showHalts}<Halts {action} later={sheet.view.records.length > 0 && stop === 'choose'} />{/if}
       <h1>{STOP_NAMES[stop]}</h1>
     </div>
     {#if stale}<p class="answer">

@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import { assess } from '$lib/core/case';
+import { announced } from '$lib/core/case';
 import { readSettings } from '$lib/forms';
 import { readWorkspace, type Tx } from '$lib/server/db/client';
 import { mayTry } from '$lib/server/session/limits';
@@ -66,7 +66,6 @@ async function noticeOf(tx: Tx, share: Share, about: About, around: App.Locals['
   const found = number === null ? null : await loadCase(tx, number, around);
   if (!found) return null;
   const { facts, property } = found.loaded;
-  const view = assess(facts);
   return {
     kind: 'notice' as const,
     firm: about.firm,
@@ -75,19 +74,17 @@ async function noticeOf(tx: Tx, share: Share, about: About, around: App.Locals['
     place: [property.name, property.address].filter(Boolean).join(', '),
     today: facts.today,
     /** Nothing is announced that is not settled. */
-    planned:
-      view.label && view.halts.length === 0
-        ? {
-            label: view.label.name,
-            demonstration: view.label.demonstration,
-            actives: view.label.actives.map((a) => (a.percent ? `${a.name} ${a.percent} %` : a.name)),
-            pest: view.named?.name ?? null,
-            hour: facts.stops.when?.hour ?? null,
-            area: view.lawn?.area ?? null,
-            reEntry: view.label.use.reEntry,
-            reEntryHours: view.label.use.reEntryHours,
-            wateringIn: view.label.use.wateringIn,
-          }
-        : null,
+    planned: announced(facts).map(({ treatment, facts: own, view: { label, named, lawn }, onlyIf }) => ({
+      ...{ treatment, onlyIf },
+      label: label.name,
+      demonstration: label.demonstration,
+      actives: label.actives.map((a) => (a.percent ? `${a.name} ${a.percent} %` : a.name)),
+      pest: named?.name ?? null,
+      hour: own.stops.when?.hour ?? null,
+      area: lawn?.area ?? null,
+      reEntry: label.use.reEntry,
+      reEntryHours: label.use.reEntryHours,
+      wateringIn: label.use.wateringIn,
+    })),
   };
 }

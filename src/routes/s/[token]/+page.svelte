@@ -69,11 +69,13 @@
     </Table>
   {:else}
     <h1>Notice of a treatment</h1>
-    {#if shown.planned}
-      {@const p = shown.planned}
+    {#each shown.planned as p, i (p.treatment)}
+      {#if shown.planned.length > 1}<h2>{i + 1} of {shown.planned.length}: {p.label}</h2>{/if}
       <p class="when">
         {p.hour === null
-          ? 'The day is not fixed yet'
+          ? p.onlyIf
+            ? `Only if ${p.onlyIf}`
+            : 'The day is not fixed yet'
           : `${dayText(dayOfHour(p.hour), shown.today)}, from ${hourText(p.hour).slice(-5)}`}
       </p>
       <Table class="table-facts">
@@ -86,7 +88,7 @@
           {#if shown.licence}<tr><th>Licence</th><td>{shown.licence}</td></tr>{/if}
         </tbody>
       </Table>
-      <h2>What to do</h2>
+      <h3>What to do</h3>
       <ul>
         <li>Close windows on that side; take in toys, washing, pet bowls; cover ponds and fish.</li>
         <li>
@@ -102,7 +104,7 @@
       </ul>
     {:else}
       <p>Nothing is settled for {shown.place} at the moment. Ask {shown.firm}.</p>
-    {/if}
+    {/each}
   {/if}
   {#if numbers.length > 0}
     <h2>In an emergency</h2>
@@ -120,7 +122,8 @@
   h1 {
     margin: 0.2rem 0 0.8rem;
   }
-  h2 {
+  h2,
+  h3 {
     margin: 1.4rem 0 0.4rem;
   }
   .when {
