@@ -233,6 +233,22 @@ function chaferYear(year: number, counts: number[], after: number[], amount: num
   };
 }
 
+/** Twelve rounds in the bakery: the day, the places that got a drop, the tube, and what stood out. */
+const BAIT_ROUNDS: readonly (readonly [string, number, string, string])[] = [
+  ['2024-10-02', 18, 'F24-3', 'First round after the flour store was moved.'],
+  ['2025-01-08', 14, 'F24-3', ''],
+  ['2025-04-02', 12, 'F24-3', 'Half of the drops untouched: left, and the places noted.'],
+  ['2025-07-09', 16, 'F25-1', 'More behind the oven since the heat.'],
+  ['2025-10-01', 12, 'F25-1', ''],
+  ['2026-01-07', 10, 'F25-1', ''],
+  ['2026-04-01', 10, 'F25-1', ''],
+  ['2026-07-08', 14, 'F26-4', ''],
+  ['2026-10-07', 12, 'F26-4', 'The drip at the sink is back.'],
+  ['2027-01-06', 12, 'F26-4', ''],
+  ['2027-04-07', 12, 'F26-9', ''],
+  ['2027-06-30', 12, 'F26-9', 'Last round of the contract of three years; the drip was not mended.'],
+];
+
 export const CASES: readonly DemoCase[] = [
   chaferYear(2024, [9, 12, 7, 10, 11], [4, 3, 5, 2, 3], 361),
   {
@@ -582,11 +598,71 @@ export const CASES: readonly DemoCase[] = [
       },
     },
   },
+  {
+    property: 'nursery',
+    title: 'Wasps going in under the eaves',
+    openedOn: day('2027-09-14'),
+    stops: {
+      look: {
+        ...{ surrounding: 'wall', where: 'Eaves over the store room, east side' },
+        signs: { 'flier-look': 'bright-smooth', 'nest-kind': 'wall-gap', 'one-hole-traffic': true },
+        ...{ lengthMm: 14, test: 'nest-watch', frame: q(1, 'count'), counts: [34, 29] },
+        ...{ vigour: 'fair', flowering: false, damp: null },
+        note: 'One way in, under the fourth tile. Children pass below at noon.',
+      },
+      name: { candidate: 'yellowjacket', stage: null, also: [] },
+      choose: {
+        label: 'heronfold-jet',
+        reason: 'Children pass below it',
+        wishes: ['children'],
+        budget: null,
+      },
+      measure: {
+        ...{ how: 'places', unit: 'm', name: 'eaves of the store room' },
+        ...{ length: 0, width: 0, paces: [0, 0], walked: 0, walkedPaces: 0, paceErrorPct: 0, strip: 0 },
+        plan: null,
+        places: [{ kind: 'nest under the fourth tile', count: 1 }],
+      },
+    },
+  },
+  {
+    property: 'tea-room',
+    title: 'Monitors and gel, every quarter',
+    openedOn: day('2024-10-02'),
+    closedOn: day('2027-06-30'),
+    stops: {
+      look: {
+        ...{ purpose: 'routine', because: null, surrounding: 'kitchen', where: 'Bakery, four monitors' },
+        ...{ signs: {}, lengthMm: null, test: 'sticky-monitor', frame: q(7, 'count'), counts: [2, 3, 0, 0] },
+        ...{ vigour: 'fair', flowering: false, damp: 'dry', note: '' },
+      },
+      choose: { label: 'ferncote-gel', reason: '', wishes: ['children'], budget: null },
+      measure: {
+        ...{ how: 'places', unit: 'm', name: 'bakery' },
+        ...{ length: 0, width: 0, paces: [0, 0], walked: 0, walkedPaces: 0, paceErrorPct: 0, strip: 0 },
+        plan: null,
+        places: [
+          { kind: 'hinge', count: 6 },
+          { kind: 'motor', count: 4 },
+          { kind: 'behind the oven on a card', count: 2 },
+        ],
+      },
+    },
+    records: BAIT_ROUNDS.map(([doneOn, places, lot, note]) => ({
+      ...{ label: 'ferncote-gel', pest: 'german-cockroach', doneOn: day(doneOn) },
+      ...{ startedAt: '20:30', endedAt: '21:05', product: q(places * 0.1, 'g'), finished: null },
+      ...{ area: q(places, 'count'), windKmh: null, tempC: null, lot, note },
+    })),
+  },
 ];
 
 export const HOME_PROPERTIES: readonly DemoProperty[] = [
   place('garden', 'Back garden', '3 Weir Terrace, Ostermere', {
     note: 'The dog is let out at 07:00 and 18:00.',
+  }),
+  place('house', 'The house', '3 Weir Terrace, Ostermere', {
+    note: 'Kitchen to the garden side; the dog sleeps in the hall.',
+    ...asked('dogs', 'infants', 'fish'),
   }),
 ];
 
@@ -643,6 +719,24 @@ export const HOME_CASES: readonly DemoCase[] = [
       look: flap('Lawn, middle', [2, 1, 0, 3, 1], { 'birds-probing': true, 'turf-lifts': false }),
     },
   },
+  {
+    property: 'house',
+    title: 'Ants from the kitchen window to the sugar',
+    openedOn: day('2027-09-13'),
+    stops: {
+      look: {
+        ...{ surrounding: 'kitchen', where: 'Window sill and the cupboard beside it' },
+        signs: {
+          ...{ 'ant-trail': true, 'ant-look': 'brown-even', 'ant-waist': 'hidden' },
+          ...{ 'ant-smell': true, 'sugar-or-fat': 'sugar' },
+        },
+        ...{ lengthMm: 3, test: 'lure-grid', frame: q(1, 'count'), counts: [60, 45, 12] },
+        ...{ vigour: 'fair', flowering: false, damp: 'dry', note: 'Trail along the tiles from the window.' },
+      },
+      name: { candidate: 'odorous-ant', stage: 'worker', also: [] },
+      choose: { label: 'larkbeck-stations', reason: '', wishes: ['children', 'pets'], budget: null },
+    },
+  },
 ];
 
 export const HOME_CONTAINERS = [
@@ -654,6 +748,15 @@ export const HOME_CONTAINERS = [
     price: 18,
     expiresOn: '2027-10-05',
     keptIn: 'refrigerator',
+  },
+  {
+    labelId: 'larkbeck-stations',
+    lot: 'S27-1',
+    size: 12,
+    unit: 'count',
+    price: 14,
+    expiresOn: '2029-03-31',
+    keptIn: 'cupboard, top shelf',
   },
 ];
 

@@ -1,6 +1,6 @@
 import type { Database, Tx } from '$lib/server/db/client';
 import type { House, Person, Who } from '$lib/server/session/who';
-import type { Surroundings } from '$lib/server/store/cases';
+import type { Surroundings } from '$lib/server/store/case-facts';
 
 declare global {
   namespace App {

@@ -3,7 +3,8 @@ import { assess, courseAgenda, factsFor, letterOf, purposeOf, standingCourse } f
 import { daysBetween } from '$lib/core/units';
 import { dueOn } from '$lib/core/calibrate';
 import { listEquipment } from '$lib/server/store/equipment';
-import { countAllCases, loadOpenCases } from '$lib/server/store/cases';
+import { countAllCases } from '$lib/server/store/case-list';
+import { loadOpenCases } from '$lib/server/store/cases';
 import { loadFewOfShelf } from '$lib/server/store/shelf';
 import { pageOfProperties } from '$lib/server/store/properties';
 import { localHour } from '$lib/server/session/clock';

@@ -38,6 +38,7 @@ export const PLACE_WORDS: Readonly<Record<PlaceNoun, readonly [one: string, many
   'face-of-wall': ['face of the wall', 'faces of the wall'],
   crack: ['crack', 'cracks'],
   mound: ['mound', 'mounds'],
+  nest: ['nest', 'nests'],
   'place-of-gel': ['place', 'places'],
   station: ['station', 'stations'],
   void: ['entry', 'entries'],
@@ -60,6 +61,7 @@ export const KINDS_OF_PLACE: Readonly<Partial<Record<PlaceNoun, readonly string[
     ...['pipe gap', 'side of the dishwasher', 'gap of the skirting', 'electric box, from outside'],
   ],
   station: ['along the wall', 'under the sink', 'behind the bins', 'by the door', 'loft'],
+  nest: ['nest under the eaves', 'nest in the ground', 'nest in a hedge'],
   mound: ['mound in the lawn', 'mound by the path', 'mound at the kerb'],
   crack: ['skirting', 'gap at a pipe', 'window frame', 'under the sill'],
   trap: ['by the door', 'on the shelf', 'behind the oven', 'under the bed leg'],
@@ -70,7 +72,18 @@ export const KINDS_OF_PLACE: Readonly<Partial<Record<PlaceNoun, readonly string[
 
 /** What can be counted; where a method goes by lanes, faces or vessels, what is counted on its ground are points. */
 const COUNTED: ReadonlySet<PlaceNoun> = new Set([
-  ...(['mound', 'place-of-gel', 'station', 'void', 'point', 'trap', 'drain', 'spot', 'crack'] as const),
+  ...([
+    'mound',
+    'nest',
+    'place-of-gel',
+    'station',
+    'void',
+    'point',
+    'trap',
+    'drain',
+    'spot',
+    'crack',
+  ] as const),
 ]);
 
 /** What of a ground is told first: its area, else its places, its edges, its volume. */

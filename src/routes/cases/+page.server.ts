@@ -1,5 +1,5 @@
 import { numberIn } from '$lib/forms';
-import { countAllCases, pageOfCases } from '$lib/server/store/cases';
+import { countAllCases, pageOfCases } from '$lib/server/store/case-list';
 import type { PageServerLoad } from './$types';
 
 const A_PAGE = 50;

@@ -1,5 +1,5 @@
 import { pageOfProperties } from '$lib/server/store/properties';
-import { countCases } from '$lib/server/store/cases';
+import { countCases } from '$lib/server/store/case-list';
 import type { PageServerLoad } from './$types';
 
 const A_PAGE = 100;

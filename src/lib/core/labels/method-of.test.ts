@@ -23,6 +23,7 @@ describe('the method of a use', () => {
     ['gillfold-perimeter', 0, 'spray-band', 'band', 'load'],
     ['gillfold-perimeter', 1, 'spray-cracks', 'cracks', 'load'],
     ['ashrigg-aerosol', 0, 'aerosol', 'cracks', 'places'],
+    ['heronfold-jet', 0, 'nest-jet', 'points', 'places'],
     ['kelfold-drench', 0, 'drench', 'points', 'places'],
     ['loamfold-soil-mix', 0, 'dug-soil', 'pour', 'places'],
     ['chalkfold-spore', 0, 'points-grid', 'points', 'places'],

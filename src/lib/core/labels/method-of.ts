@@ -32,7 +32,7 @@ function idOf(form: Form, use: Pick<LabelUse, 'method' | 'sites' | 'rate'>): Met
         ? 'dust-void'
         : 'dust-film';
     case 'jet':
-      return 'aerosol';
+      return use.sites.includes('nest') ? 'nest-jet' : 'aerosol';
     case 'drench':
       return 'drench';
     case 'soil-mix':

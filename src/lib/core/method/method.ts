@@ -20,6 +20,7 @@ export const METHOD_IDS = [
   ...([
     'dust-void',
     'aerosol',
+    'nest-jet',
     'space-spray',
     'nematodes',
     'dug-soil',
@@ -48,6 +49,7 @@ export type PlaceNoun =
   | 'face-of-wall'
   | 'crack'
   | 'mound'
+  | 'nest'
   | 'place-of-gel'
   | 'station'
   | 'void'
@@ -141,6 +143,17 @@ const ROWS: Readonly<Record<MethodId, Omit<MethodRow, 'id'>>> = {
   aerosol: row({
     ...{ measured: 'instruction', or: ['edge', 'places', 'area'], placing: 'cracks', progress: 'places' },
     ...{ leftOver: 'nothing', weather: false, noun: 'spot', onto: 'room' },
+  }),
+  // From a distance into the way in, after dark.
+  'nest-jet': row({
+    ...{
+      measured: 'places',
+      or: ['instruction'],
+      placing: 'points',
+      progress: 'places',
+      leftOver: 'nothing',
+    },
+    ...{ weather: true, hours: 'dusk', noun: 'nest', onto: 'places' },
   }),
   'space-spray': row({
     ...{ measured: 'volume', or: ['instruction'], placing: 'list', progress: 'none', leftOver: 'nothing' },

@@ -1,4 +1,4 @@
-import type { Surroundings } from '../store/cases';
+import type { Surroundings } from '../store/case-facts';
 import { Memory } from './remember';
 import type { Who } from './who';
 

@@ -1,7 +1,5 @@
-import type { Licence, Premises } from '../../core/premises';
-import { and, count, desc, eq, inArray, isNotNull, isNull, lt, sql, type SQL } from 'drizzle-orm';
+import { and, eq, inArray, sql, type SQL } from 'drizzle-orm';
 import type { PgColumn } from 'drizzle-orm/pg-core';
-import { CANDIDATES, FIELD_TESTS, GUIDE, SIGNS } from '../../catalog';
 import {
   orMakers,
   provenBy,
@@ -9,33 +7,18 @@ import {
   type EquipmentKind,
   type ProvenOf,
 } from '../../core/calibrate';
-import { factsFor, isOfTreatment, type CaseFacts, type Treatment } from '../../core/case';
-import { fitsSite, type LabelCard } from '../../core/labels';
-import type { ShelfEntry } from '../../core/choose';
-import type { Plan } from '../../core/plan';
-import type { ApplicationRecord } from '../../core/record';
+import { factsFor, type CaseFacts } from '../../core/case';
+import { type LabelCard } from '../../core/labels';
 import type { CalendarDay } from '../../core/units';
-import type { Settings } from '../../forms';
 import { lockWorkspace, runWritten, written, type Tx, type Written } from '../db/client';
 import { fromJsonRows, jsonRows } from '../db/json-rows';
 import * as t from '../db/schema';
-import type { WeatherSource } from '../outside/weather';
-import { localDay, localHour } from '../session/clock';
 import { Memory } from '../session/remember';
-import { groundOf } from './ground';
 import type { Broken } from './broken';
 import { planFromOrNull } from './plans';
 import { containersFor } from './shelf';
-import {
-  brokenStops,
-  cardOf,
-  knownCard,
-  newestOf,
-  recordFromRow,
-  settledFromRows,
-  shelfFromRows,
-  stopsFromRows,
-} from './rows';
+import { brokenStops, cardOf, knownCard, newestOf, recordFromRow, shelfFromRows } from './rows';
+import { factsOf, type Surroundings } from './case-facts';
 
 /** A tool of the workspace, with what its latest calibration of each kind came to. */
 export interface Equipment {
@@ -77,18 +60,6 @@ export interface LoadedCase {
   readonly takenBack: readonly TakenBack[];
   /** What of it is kept and cannot be read. */
   readonly broken: readonly Broken[];
-}
-
-export interface Surroundings {
-  readonly now: Date;
-  /** The day in the workspace's own zone. */
-  readonly today: CalendarDay;
-  readonly zone: string;
-  readonly weather: WeatherSource;
-  readonly real: boolean;
-  readonly settings: Settings;
-  /** That of whoever asks; null for none, and in a household. */
-  readonly licence: Licence | null;
 }
 
 /**
@@ -335,138 +306,6 @@ function casesFrom(
   return { cases: loaded, equipment };
 }
 
-/** What is drawn on a plan counts by itself, whatever was answered. */
-function drawnOn(plan: Plan | null): Premises['answers'] {
-  if (plan === null) return {};
-  const kinds = new Set(plan.zones.map((zone) => zone.kind));
-  return {
-    ...(kinds.has('edible-bed') ? { edibles: 'yes' } : {}),
-    ...(kinds.has('play') ? { playArea: 'yes' } : {}),
-  };
-}
-
-function factsOf(known: {
-  row: typeof t.cases.$inferSelect;
-  property: typeof t.properties.$inferSelect;
-  history: Record<string, number>;
-  around: Surroundings;
-  shelf: ShelfEntry[];
-  plan: Plan | null;
-  records: ApplicationRecord[];
-  stops: (typeof t.caseStops.$inferSelect)[];
-  settlements: (typeof t.settlements.$inferSelect)[];
-  treatments: (typeof t.treatments.$inferSelect)[];
-}): CaseFacts {
-  const { row, property, around } = known;
-  const nowHour = localHour(around.now, property.timeZone);
-  return {
-    number: row.number,
-    title: row.title,
-    openedOn: row.openedOn as CalendarDay,
-    today: localDay(around.now, property.timeZone),
-    nowHour,
-    real: around.real,
-    licence: around.licence,
-    property: {
-      name: property.name,
-      hemisphere: property.latitude < 0 ? 'south' : 'north',
-      byWater: property.byWater,
-      avoidTowards:
-        property.avoidFromDeg === null || property.avoidToDeg === null
-          ? null
-          : { fromDeg: property.avoidFromDeg, toDeg: property.avoidToDeg },
-      history: known.history,
-      premises: {
-        answers: { ...property.premises, ...drawnOn(known.plan) },
-        askedOn: property.premisesAskedOn as CalendarDay | null,
-      },
-      ...(property.grounds.length > 0 ? { grounds: property.grounds } : {}),
-    },
-    ...courseFrom(known),
-    records: known.records,
-    ...shelfFor(
-      known.shelf,
-      stopsFromRows(known.stops.filter(({ stop }) => stop === 'look')).stops.look,
-      known.stops.flatMap(({ stop, body }) =>
-        stop === 'choose' ? [(body as { label?: string | null }).label] : [],
-      ),
-      known.records,
-    ),
-    forecast: around.weather.forecast(property, nowHour),
-    rules: around.settings.rules,
-    ownThresholds: around.settings.thresholds,
-    candidates: CANDIDATES,
-    signs: SIGNS,
-    tests: FIELD_TESTS,
-    guide: GUIDE_FAMILIES,
-  };
-}
-
-/** The treatments of a case in their order, and the first one's answers as the case's own. */
-function courseFrom(known: {
-  stops: (typeof t.caseStops.$inferSelect)[];
-  settlements: (typeof t.settlements.$inferSelect)[];
-  treatments: (typeof t.treatments.$inferSelect)[];
-  plan: Plan | null;
-  records: ApplicationRecord[];
-}): Pick<CaseFacts, 'treatment' | 'go' | 'course' | 'stops' | 'states' | 'settled' | 'ground'> {
-  const first = { number: 1, position: 0, state: 'planned' as const, onlyIf: '', go: 1 };
-  const rows = known.treatments.some(({ number }) => number === 1)
-    ? known.treatments
-    : [first, ...known.treatments];
-  const ofCase = known.stops.filter(({ stop }) => !isOfTreatment(stop));
-  const course = rows.map(({ number, state, onlyIf, go }): Treatment => {
-    const own = known.stops.filter(
-      (row) => isOfTreatment(row.stop) && row.treatment === number && row.go === go,
-    );
-    const { stops, states } = stopsFromRows(own);
-    return {
-      ...{ number, state, onlyIf, go, stops, states },
-      settled: settledFromRows(
-        known.settlements.filter(
-          // What an entry left to do is of that entry: nights before this one are counted together with it.
-          (tick) =>
-            tick.treatment === 0 ||
-            (tick.treatment === number && (tick.go === go || tick.key.startsWith('due '))),
-        ),
-      ),
-      ground: groundOf(known.plan, stops.measure, known.records),
-    };
-  });
-  // An address without a number is that of the first that there was, whatever its place in the order.
-  const lead = course.find(({ number }) => number === 1) ?? course[0];
-  const shared = stopsFromRows(ofCase);
-  return {
-    ...{ treatment: lead?.number ?? 1, go: lead?.go ?? 1 },
-    ...(course.length > 1 ? { course } : {}),
-    stops: { ...lead?.stops, ...shared.stops },
-    states: { ...lead?.states, ...shared.states },
-    settled: lead?.settled ?? {},
-    ground: lead?.ground ?? null,
-  };
-}
-
-const GUIDE_FAMILIES: CaseFacts['guide'] = Object.fromEntries(
-  [...GUIDE].map(([id, { families }]) => [id, { families }]),
-);
-
-/** What of the shelf bears on a case: uses for places like its own, and whatever it chose or used before. */
-function shelfFor(
-  shelf: readonly ShelfEntry[],
-  look: CaseFacts['stops']['look'],
-  chosen: readonly (string | null | undefined)[],
-  records: readonly ApplicationRecord[],
-): Pick<CaseFacts, 'shelf' | 'elsewhere'> {
-  const surrounding = look?.surrounding ?? 'lawn';
-  const named = new Set([...chosen, ...records.map((r) => r.label.id)]);
-  const here = shelf.flatMap(({ label, containers }) => {
-    const uses = label.uses.filter((use) => fitsSite(use, surrounding));
-    if (uses.length > 0) return [{ label: { ...label, uses }, containers }];
-    return named.has(label.id) ? [{ label, containers }] : [];
-  });
-  return { shelf: here, elsewhere: shelf.length - here.length };
-}
-
 /** Opens a case and gives it the next number of the workspace. Null where the property is not the workspace's own. */
 export async function openCase(
   tx: Tx,
@@ -519,81 +358,6 @@ export async function closeCase(tx: Tx, caseId: string, closedOn: string | null)
     .update(t.cases)
     .set({ closedOn })
     .where(and(eq(t.cases.workspaceId, tx.workspaceId), eq(t.cases.id, caseId)));
-}
-
-export interface ListedCase {
-  readonly number: number;
-  readonly title: string;
-  readonly openedOn: string;
-  readonly closedOn: string | null;
-  readonly property: string;
-  readonly propertyId: string;
-}
-
-/** Cases with the highest number first: open or closed ones, of one property where one is named, below a number. */
-export async function pageOfCases(
-  tx: Tx,
-  {
-    open,
-    below,
-    most,
-    propertyId,
-  }: { open?: boolean; below?: number | null; most: number; propertyId?: string },
-): Promise<{ rows: ListedCase[]; next: number | null }> {
-  const rows = await tx
-    .select({
-      number: t.cases.number,
-      title: t.cases.title,
-      openedOn: t.cases.openedOn,
-      closedOn: t.cases.closedOn,
-      property: t.properties.name,
-      propertyId: t.properties.id,
-    })
-    .from(t.cases)
-    .innerJoin(
-      t.properties,
-      and(eq(t.properties.workspaceId, t.cases.workspaceId), eq(t.properties.id, t.cases.propertyId)),
-    )
-    .where(
-      and(
-        eq(t.cases.workspaceId, tx.workspaceId),
-        open === undefined ? undefined : open ? isNull(t.cases.closedOn) : isNotNull(t.cases.closedOn),
-        below ? lt(t.cases.number, below) : undefined,
-        propertyId === undefined ? undefined : eq(t.cases.propertyId, propertyId),
-      ),
-    )
-    .orderBy(desc(t.cases.number))
-    .limit(most + 1);
-  const shown = rows.slice(0, most);
-  return { rows: shown, next: rows.length > most ? (shown.at(-1)?.number ?? null) : null };
-}
-
-/** How many cases are open, and how many there are in all. */
-export async function countAllCases(tx: Tx): Promise<{ open: number; all: number }> {
-  const mine = eq(t.cases.workspaceId, tx.workspaceId);
-  const [open] = await tx
-    .select({ n: count() })
-    .from(t.cases)
-    .where(and(mine, isNull(t.cases.closedOn)));
-  const [all] = await tx.select({ n: count() }).from(t.cases).where(mine);
-  return { open: open?.n ?? 0, all: all?.n ?? 0 };
-}
-
-/** How many cases of each property are open and closed. */
-export async function countCases(
-  tx: Tx,
-  propertyIds: readonly string[],
-): Promise<{ propertyId: string; open: number; closed: number }[]> {
-  if (propertyIds.length === 0) return [];
-  return tx
-    .select({
-      propertyId: t.cases.propertyId,
-      open: sql<number>`(count(*) filter (where ${t.cases.closedOn} is null))::int`,
-      closed: sql<number>`(count(*) filter (where ${t.cases.closedOn} is not null))::int`,
-    })
-    .from(t.cases)
-    .where(and(eq(t.cases.workspaceId, tx.workspaceId), inArray(t.cases.propertyId, [...propertyIds])))
-    .groupBy(t.cases.propertyId);
 }
 
 /** The id and title of a case of this workspace by its number, without what it is computed from. */

@@ -14,6 +14,6 @@
   let { small = false, class: more = '', children }: Props = $props();
 </script>
 
-<FlowbiteTable classes={{ div: 'overflow-visible' }} class="table{small ? ' small' : ''} {more}"
+<FlowbiteTable classes={{ div: 'overflow-visible!' }} class="table{small ? ' small' : ''} {more}"
   >{@render children()}</FlowbiteTable
 >

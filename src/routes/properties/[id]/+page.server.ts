@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import { pageOfCases } from '$lib/server/store/cases';
+import { pageOfCases } from '$lib/server/store/case-list';
 import { isId, parseGround, parsePremises, parseProperty, revisionIn } from '$lib/forms';
 import { readForm, wrongField } from '$lib/server/session/answer';
 import { findCustomer, listCustomers } from '$lib/server/store/customers';

@@ -24,6 +24,7 @@
   /** Counts merges: after one the fields are shown anew, with the other person's changes in them. */
   let merges = $state(0);
   const may = getMayChange();
+  const several = $derived((data.facts.course?.length ?? 1) > 1);
   const tank = $derived(sheet.facts.stops.mix?.tankName);
   const kind = $derived(sheet.view.label?.form === 'granule' ? 'spreader' : 'tank');
   const swathM = $derived(
@@ -55,7 +56,7 @@
 
 {#key `${stop} ${merges} ${data.facts.treatment ?? 1} ${data.facts.go ?? 1}`}
   <svelte:boundary onerror={(fault) => console.error(fault)}>
-    {#if stop === 'choose'}<Course />{/if}
+    {#if stop === 'choose' && several}<Course />{/if}
     {#if stop === 'log' || stop === 'recheck'}<Dues />{/if}
     {#if stop === 'log'}
       <Screen {...given} />
@@ -71,6 +72,8 @@
         {:else}<Screen {...given} />{/if}
       </StopForm>
     {/if}
+    <!-- Of one treatment the question comes first; another is added after it. -->
+    {#if stop === 'choose' && !several}<Course />{/if}
     {#snippet failed(_fault, again)}<Broken {again} />{/snippet}
   </svelte:boundary>
   {#if stop === 'log' && data.takenBack.length > 0}
