@@ -121,7 +121,7 @@ export const HOW_POINTS: Readonly<Record<LeftOver, string>> = {
   rinsate:
     'From the outside in, slowly, so that nothing runs off. What is left in the tank goes onto ground that the label names.',
   'brush-off': 'Not on the place itself, but around it; brush what lies on hard ground back.',
-  nothing: 'Each place gets the same; note at Log what differed.',
+  nothing: 'Each gets the same; note at Log what differed.',
 };
 /** How it goes down where no lanes are drawn. */
 export const HOW_PLACED: Readonly<Record<Placing, string>> = {

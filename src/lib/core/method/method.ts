@@ -72,7 +72,8 @@ export interface MethodRow {
   readonly leftOver: LeftOver;
   /** Whether wind, rain and warmth outdoors bear on it. */
   readonly weather: boolean;
-  readonly hours: 'any' | 'day' | 'dusk' | 'night';
+  /** `dusk`: out of the sun, late or early; `night`: laid in the evening for the night; `dark`: after nightfall alone. */
+  readonly hours: 'any' | 'day' | 'dusk' | 'night' | 'dark';
   readonly pastMidnight: boolean;
   readonly noun: PlaceNoun;
   readonly onto: GroundNoun;
@@ -153,7 +154,7 @@ const ROWS: Readonly<Record<MethodId, Omit<MethodRow, 'id'>>> = {
       progress: 'places',
       leftOver: 'nothing',
     },
-    ...{ weather: true, hours: 'dusk', noun: 'nest', onto: 'places' },
+    ...{ weather: true, hours: 'dark', noun: 'nest', onto: 'places' },
   }),
   'space-spray': row({
     ...{ measured: 'volume', or: ['instruction'], placing: 'list', progress: 'none', leftOver: 'nothing' },

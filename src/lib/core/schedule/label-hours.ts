@@ -1,4 +1,5 @@
 import type { Ends, UseInHand } from '../labels';
+import type { MethodRow } from '../method';
 import type { WeatherHour } from '../weather';
 import { findWindows, type WindowLimits, type WorkWindow } from './windows';
 
@@ -11,6 +12,13 @@ const DAYLIGHT: readonly [number, number] = [6, 20];
 const OUT_OF_SUN: readonly [number, number] = [17, 9];
 /** Laid from dusk on, to be lifted at dawn. */
 const FOR_THE_NIGHT: readonly [number, number] = [17, 23];
+/** When all of them are home and none flies at a light: by the clock, since nightfall is judged on the spot. */
+const AFTER_DARK: readonly [number, number] = [21, 5];
+
+const BY_METHOD: Readonly<Partial<Record<MethodRow['hours'], readonly [number, number]>>> = {
+  night: FOR_THE_NIGHT,
+  dark: AFTER_DARK,
+};
 
 export interface Forecast {
   /** Hours since the epoch in the place's fixed offset. */
@@ -40,8 +48,8 @@ export interface HourCircumstances {
   /** Bearings, clockwise, towards which nothing may drift: open water, neighbours' beds. */
   readonly avoidTowards: { readonly fromDeg: number; readonly toDeg: number } | null;
   readonly jobHours: number;
-  /** What the method asks besides: laid in the evening for a night, or out of the sun. */
-  readonly hours?: 'any' | 'day' | 'dusk' | 'night';
+  /** What the method asks besides: laid in the evening for a night, out of the sun, or after dark. */
+  readonly hours?: MethodRow['hours'];
   /** The work is done under a roof: only the hours of the day count. */
   readonly indoors: boolean;
 }
@@ -55,7 +63,7 @@ export function limitsOf(
   const lateOrEarly = use.keepFromSun || hours === 'dusk';
   return {
     jobHours,
-    hoursOfDay: hours === 'night' ? FOR_THE_NIGHT : lateOrEarly ? OUT_OF_SUN : DAYLIGHT,
+    hoursOfDay: BY_METHOD[hours] ?? (lateOrEarly ? OUT_OF_SUN : DAYLIGHT),
     ...(use.maxWindKmh === null ? {} : { maxWindKmh: use.maxWindKmh }),
     ...(use.minWindKmh === null ? {} : { minWindKmh: use.minWindKmh }),
     ...ends(use.tempC, 'minTempC', 'maxTempC'),

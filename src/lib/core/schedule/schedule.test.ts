@@ -110,6 +110,19 @@ describe('the hours of a label', () => {
     expect(judgeHours(use, hours({ rain: 1 }), none).windows[0]?.waterInMm).toBeCloseTo(2, 9);
   });
 
+  it('of a nest are those after dark alone, of a sheet those in which it is laid for the night', () => {
+    const open = (id: string, method: 'dark' | 'night'): number[] =>
+      judgeHours(label(id).use, hours({}), { ...none, hours: method })
+        .hours.filter(({ state }) => state !== 'no')
+        .map(({ hour }) => hour % 24);
+    expect([...new Set(open('heronfold-jet', 'dark'))].sort((a, b) => a - b)).toEqual([
+      0, 1, 2, 3, 4, 21, 22, 23,
+    ]);
+    expect([...new Set(open('tarnside-liquid', 'night'))].every((hour) => hour >= 17 && hour < 23)).toBe(
+      true,
+    );
+  });
+
   it('stop where the forecast ends before the rain-free hours do', () => {
     const judged = judgeHours(label('tarnside-liquid').use, hours({}, 24), none).hours;
     expect(judged[18]?.because).toContain('forecast-ends');
