@@ -1,9 +1,9 @@
 import type { Transport } from '@sveltejs/kit';
-import { Parcel } from '$lib/words/parcel';
+import { Parcel } from '$lib/wire/parcel';
 
 export const transport: Transport = {
   Parcel: {
     encode: (value) => value instanceof Parcel && value.text,
-    decode: (text: string) => new Parcel<unknown>(JSON.parse(text)),
+    decode: (text: string) => Parcel.open(text),
   },
 };

@@ -62,10 +62,11 @@ const LIB: Record<string, { rooms: readonly string[]; packages: RegExp }> = {
   catalog: { rooms: ['core', 'catalog'], packages: /^zod$/ },
   words: { rooms: ['core', 'words'], packages: /^$/ },
   forms: { rooms: ['core', 'forms'], packages: /^zod$/ },
-  work: { rooms: ['core', 'forms', 'work'], packages: /^$/ },
-  offline: { rooms: ['core', 'forms', 'offline'], packages: /^$/ },
+  wire: { rooms: ['core', 'words', 'wire'], packages: /^fflate$/ },
+  work: { rooms: ['core', 'forms', 'wire', 'work'], packages: /^$/ },
+  offline: { rooms: ['core', 'forms', 'wire', 'offline'], packages: /^$/ },
   ui: {
-    rooms: ['core', 'words', 'forms', 'work', 'offline', 'ui'],
+    rooms: ['core', 'words', 'forms', 'wire', 'work', 'offline', 'ui'],
     packages:
       /^(svelte(\/.+)?|\$app\/.+|flowbite-svelte\/.+|sveltekit-superforms\/client|chart\.js|minisearch|d3-zoom|d3-selection)$/,
   },

@@ -1,3 +1,4 @@
+import { Parcel } from '../../wire/parcel';
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { EMPTY_PLAN } from '../../core/plan';
@@ -96,8 +97,23 @@ function addressOf(route: string): string {
     .replace('[token]', 'no-such-token');
 }
 
-const leaks = ({ text }: Answer): string[] =>
-  firm.words.filter((word) => text.includes(word) || text.includes(word.replaceAll('&', '&amp;')));
+/** A page with what its parcels hold written out behind it: nothing is hidden by being packed. */
+const opened = (text: string): string =>
+  [
+    text,
+    ...[...text.matchAll(/"([\w+/]{200,}=*)"/g)].flatMap(([, packed = '']) => {
+      try {
+        return [JSON.stringify(Parcel.open(packed).content)];
+      } catch {
+        return [];
+      }
+    }),
+  ].join('\n');
+
+const leaks = ({ text }: Answer): string[] => {
+  const told = opened(text);
+  return firm.words.filter((word) => told.includes(word) || told.includes(word.replaceAll('&', '&amp;')));
+};
 
 /** Everything that the firm keeps, as one digest. */
 async function digest(): Promise<string> {
@@ -182,6 +198,12 @@ describe('somebody of another workspace', () => {
     expect(PUT).toEqual(['/properties/[id]/plan/save']);
     expect(DELETES).toEqual(['/jobs/[id]']);
     expect(firm.words.length).toBeGreaterThan(40);
+  });
+
+  it('is looked for in what is packed too: the firm’s own person finds it there', async () => {
+    const { text } = await (await asAccount(base, 'owner')).get('/cases/6/mix');
+    expect(opened(text).length).toBeGreaterThan(text.length + 20_000);
+    expect(leaks({ text } as Answer).length).toBeGreaterThan(0);
   });
 
   it('gets no byte of the firm’s from any page, endpoint or export', async () => {

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Select from 'flowbite-svelte/Select.svelte';
   import { getErrors } from './errors';
 
   interface Props {
@@ -18,17 +19,17 @@
 
 <div style:width style:max-width="100%">
   <label for={id} class="field-label">{label}</label>
-  <select
+  <Select
     {id}
     {name}
+    {items}
     {value}
-    class="field-input"
+    placeholder=""
+    classes={{ select: 'field-input' }}
     aria-invalid={error ? 'true' : undefined}
     aria-describedby={error ? `${id}-e` : undefined}
-    onchange={(event) => onchange?.(event.currentTarget.value)}
-  >
-    {#each items as item (item.value)}<option value={item.value}>{item.name}</option>{/each}
-  </select>
+    onchange={(event: Event) => onchange?.((event.currentTarget as HTMLSelectElement).value)}
+  />
   {#if error}<p class="field-error" id="{id}-e">{error}</p>
   {:else if hint}<p class="field-hint">{hint}</p>{/if}
 </div>

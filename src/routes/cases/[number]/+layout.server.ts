@@ -4,11 +4,11 @@ import { randomUUID } from 'node:crypto';
 import { numberIn } from '$lib/forms';
 import { localTime } from '$lib/server/session/clock';
 import { loadCase } from '$lib/server/store/cases';
-import { packForecast } from '$lib/words/packed-forecast';
-import { packShelf } from '$lib/words/packed-shelf';
+import { packForecast } from '$lib/wire/packed-forecast';
+import { packShelf } from '$lib/wire/packed-shelf';
 import { assess, type CaseFacts } from '$lib/core/case';
 import type { Prose } from '$lib/core/identify';
-import { Parcel } from '$lib/words/parcel';
+import { Parcel } from '$lib/wire/parcel';
 import type { LayoutServerLoad } from './$types';
 
 const PARCELS = new WeakMap<CaseFacts, ReturnType<typeof pack>>();
@@ -48,7 +48,7 @@ function parcelOf(facts: CaseFacts): ReturnType<typeof pack> {
 
 /** The facts, what follows from them, and the text that is sent. */
 const weightOfCase = ({ loaded }: NonNullable<Awaited<ReturnType<typeof loadCase>>>): number =>
-  6 * parcelOf(loaded.facts).text.length;
+  6 * parcelOf(loaded.facts).length;
 
 export const load: LayoutServerLoad = async ({ params, locals }) => {
   const number = numberIn(params.number);

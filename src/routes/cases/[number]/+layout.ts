@@ -1,7 +1,7 @@
 import { PLAIN_CANDIDATES, PLAIN_SIGNS, PLAIN_TESTS } from '$lib/catalog/plain-entries';
 import type { CaseFacts } from '$lib/core/case';
-import { unpackForecast } from '$lib/words/packed-forecast';
-import { unpackShelf } from '$lib/words/packed-shelf';
+import { unpackForecast } from '$lib/wire/packed-forecast';
+import { unpackShelf } from '$lib/wire/packed-shelf';
 import type { LayoutLoad } from './$types';
 
 type Sent = Parameters<LayoutLoad>[0]['data']['parcel']['content'];

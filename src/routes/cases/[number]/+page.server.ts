@@ -1,8 +1,8 @@
 import { redirect } from '@sveltejs/kit';
 import { CANDIDATES, FIELD_TESTS, SIGNS } from '$lib/catalog';
 import { nextIn, standingCourse, type CaseFacts } from '$lib/core/case';
-import { unpackForecast } from '$lib/words/packed-forecast';
-import { unpackShelf } from '$lib/words/packed-shelf';
+import { unpackForecast } from '$lib/wire/packed-forecast';
+import { unpackShelf } from '$lib/wire/packed-shelf';
 import { stopPath } from '$lib/words';
 import type { PageServerLoad } from './$types';
 

@@ -1,0 +1,24 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { DEMONSTRATION_LABELS } from '../catalog';
+import { Parcel } from './parcel';
+
+describe('a parcel', () => {
+  it('is opened as it was packed, whatever signs are in it', () => {
+    fc.assert(
+      fc.property(fc.jsonValue(), fc.string({ unit: 'binary' }), (value, text) => {
+        const content = { value, text: text.toWellFormed?.() ?? text, more: '½ ° — 虫 🐝 </script>' };
+        const { text: sent } = new Parcel(content);
+        expect(sent).toMatch(/^[\w+/]*=*$/);
+        expect(Parcel.open(sent).content).toEqual(JSON.parse(JSON.stringify(content)));
+      }),
+      { numRuns: 200, endOnFailure: true },
+    );
+  });
+
+  it('with the shipped cards travels in less than a quarter of their JSON, and weighs what that is long', () => {
+    const parcel = new Parcel(DEMONSTRATION_LABELS);
+    expect(parcel.length).toBe(JSON.stringify(DEMONSTRATION_LABELS).length);
+    expect(parcel.text.length / parcel.length).toBeLessThan(0.25);
+  });
+});
