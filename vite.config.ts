@@ -1,3 +1,4 @@
+import { fileURLToPath } from 'node:url';
 import tailwindcss from '@tailwindcss/vite';
 import { sveltekit } from '@sveltejs/kit/vite';
 import { defineConfig } from 'vitest/config';
@@ -25,7 +26,19 @@ export default defineConfig({
     },
   },
   // Our own classes win by the layers of app.css: the parts need no classes weighed against one another at run time.
-  resolve: { alias: [{ find: /^tailwind-variants$/, replacement: 'tailwind-variants/lite' }] },
+  resolve: {
+    alias: [
+      { find: /^tailwind-variants$/, replacement: 'tailwind-variants/lite' },
+      // Not among what the package names, and wanted once (ui/parts/theme.ts).
+      {
+        find: /^flowbite-svelte\/context$/,
+        replacement: fileURLToPath(import.meta.resolve('flowbite-svelte/types')).replace(
+          /types\.js$/,
+          'context.js',
+        ),
+      },
+    ],
+  },
   // Node finds no names in the package's own main file.
   ssr: { noExternal: ['jsonc-parser'] },
   test: {

@@ -6,7 +6,7 @@
   import Header from '$lib/ui/frame/Header.svelte';
   import Removed from '$lib/ui/frame/Removed.svelte';
   import { setShow } from '$lib/ui/parts/show';
-  import { THEME } from '$lib/ui/parts/theme';
+  import { standAlone, THEME } from '$lib/ui/parts/theme';
   import { showIn } from '$lib/words';
   import { onMount, untrack } from 'svelte';
   import { setToday, setZone } from '$lib/ui/parts/today';
@@ -17,6 +17,7 @@
   import type { LayoutProps } from './$types';
 
   let { data, children }: LayoutProps = $props();
+  standAlone();
   setShow(showIn(untrack(() => data.manner)));
   setToday(() => data.today);
   setZone(() => data.zone);
