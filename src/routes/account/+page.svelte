@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '$lib/ui/parts/Fold.svelte';
   import Button from '$lib/ui/parts/Button.svelte';
   import { draftsIn, forgetDrafts } from '$lib/offline/form-draft';
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
@@ -78,15 +79,14 @@
       {/snippet}
     </KeptForm>
   {:else}
-    <details open={only('workspace').length > 0}>
-      <summary>Found another workspace</summary>
+    <Fold class="mt-4" open={only('workspace').length > 0} says="Found another workspace">
       <KeptForm action="?/found" reload>
         {#snippet children(sending)}
           <Founding was={(name) => (form && 'fields' in form ? (form.fields?.[name] ?? '') : '')} />
           <div class="actions"><Button disabled={sending}>Found it</Button></div>
         {/snippet}
       </KeptForm>
-    </details>
+    </Fold>
 
     <h2 class="section-head">Password</h2>
     {#if form && 'passwordSet' in form}
@@ -165,14 +165,6 @@
     align-items: center;
     justify-content: space-between;
     min-height: 3.4rem;
-  }
-  details {
-    margin-top: 0.8rem;
-  }
-  summary {
-    cursor: pointer;
-    color: var(--petrol);
-    padding: 0.4rem 0;
   }
   .out {
     display: flex;

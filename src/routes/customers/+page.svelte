@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '$lib/ui/parts/Fold.svelte';
   import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
@@ -32,15 +33,14 @@
     {:else}<li class="soft">None yet. A household that treats its own garden needs none.</li>{/each}
   </ul>
   {#if may()}
-    <details open={(form?.errors.length ?? 0) > 0}>
-      <summary>Add a customer</summary>
+    <Fold class="mt-4" open={(form?.errors.length ?? 0) > 0} says="Add a customer">
       <KeptForm>
         {#snippet children(sending)}
           <CustomerFields customer={null} />
           <div class="actions"><Button kind="main" disabled={sending}>Add</Button></div>
         {/snippet}
       </KeptForm>
-    </details>
+    </Fold>
   {/if}
 </div>
 
@@ -49,14 +49,6 @@
     display: grid;
     grid-template-columns: minmax(14rem, 1.2fr) 2fr 1fr;
     gap: 0.4rem 1.4rem;
-  }
-  details {
-    margin-top: 1rem;
-  }
-  summary {
-    cursor: pointer;
-    color: var(--petrol);
-    padding: 0.4rem 0;
   }
   @media (max-width: 700px) {
     .row {

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '$lib/ui/parts/Fold.svelte';
   import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import { CALIBRATIONS_OF } from '$lib/core/calibrate';
@@ -54,15 +55,18 @@
     {/each}
   </ul>
   {#if may()}
-    <details open={data.equipment.length === 0 || (form?.errors.length ?? 0) > 0}>
-      <summary>Add equipment, or a person who walks with it</summary>
+    <Fold
+      class="mt-4"
+      open={data.equipment.length === 0 || (form?.errors.length ?? 0) > 0}
+      says="Add equipment, or a person who walks with it"
+    >
       <KeptForm>
         {#snippet children(sending)}
           <EquipmentFields tool={null} />
           <div class="actions"><Button kind="main" disabled={sending}>Add</Button></div>
         {/snippet}
       </KeptForm>
-    </details>
+    </Fold>
   {/if}
 </div>
 
@@ -75,14 +79,6 @@
   }
   .late {
     font-weight: 650;
-  }
-  details {
-    margin-top: 1rem;
-  }
-  summary {
-    cursor: pointer;
-    color: var(--petrol);
-    padding: 0.4rem 0;
   }
   @media (max-width: 700px) {
     .row {

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '$lib/ui/parts/Fold.svelte';
   import Button from '$lib/ui/parts/Button.svelte';
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
   import Choice from '$lib/ui/parts/Choice.svelte';
@@ -53,12 +54,12 @@
           <Button kind="plain">Take {id === data.self ? 'yourself' : name} out</Button>
         </form>
         {#if !data.household}
-          <details class="licence">
-            <summary
-              >{licence
-                ? `Licence ${licence.number}, ${licence.category}${isValidOn(licence, data.today) ? '' : ': run out'}`
-                : 'No licence'}</summary
-            >
+          <Fold
+            class="col-span-full"
+            says={licence
+              ? `Licence ${licence.number}, ${licence.category}${isValidOn(licence, data.today) ? '' : ': run out'}`
+              : 'No licence'}
+          >
             <KeptForm action="?/licence" id="?/licence {id}" label="Licence of {name}">
               {#snippet children(sending)}
                 <input type="hidden" name="personId" value={id} />
@@ -91,7 +92,7 @@
                 </p>
               {/snippet}
             </KeptForm>
-          </details>
+          </Fold>
         {/if}
       </li>
     {/each}
@@ -155,9 +156,6 @@
     grid-template-columns: minmax(12rem, 1fr) 19rem 11rem;
     gap: 0.4rem 1.4rem;
     align-items: center;
-  }
-  .licence {
-    grid-column: 1 / -1;
   }
   .covers {
     border: 0;

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../parts/Fold.svelte';
   import { resolve } from '$app/paths';
   import { untrack } from 'svelte';
   import { treatReasons, WISHES, type Option } from '../../core/choose';
@@ -167,12 +168,11 @@
         {about(option)}
       </p>
       {#if option.halts.length === 0}
-        <details>
-          <summary>{i === 0 ? 'Why first' : 'Why here'}</summary>
+        <Fold says={i === 0 ? 'Why first' : 'Why here'}>
           <ul class="points">
             {#each option.points as p (p.because)}<li>{p.points} · {SCORE_WORDS[p.because]}</li>{/each}
           </ul>
-        </details>
+        </Fold>
       {/if}
     </div>
   </li>
@@ -200,12 +200,11 @@
 {#if view.options.length === 0}<p class="soft">The remedies are ranked once there is a name.</p>
 {:else if others.length > 0 || sheet.facts.elsewhere > 0}
   {#if others.length > 0}
-    <details>
-      <summary>Not on {others.length === 1 ? 'its label' : 'their labels'}: {others.length}</summary>
+    <Fold says="Not on {others.length === 1 ? 'its label' : 'their labels'}: {others.length}">
       <ul class="rule-list">
         {#each others as option, i (option.label.id)}{@render card(option, forThis.length + i)}{/each}
       </ul>
-    </details>
+    </Fold>
   {/if}
   {#if sheet.facts.elsewhere > 0}<p class="soft small">
       {sheet.facts.elsewhere} more cards are for other places. <a href={resolve('/shelf')}>The shelf</a>
@@ -284,13 +283,6 @@
   .stop {
     border-left: 4px solid var(--brick);
     padding-left: 0.6rem;
-  }
-  summary {
-    cursor: pointer;
-    color: var(--petrol);
-    text-decoration: underline;
-    text-underline-offset: 3px;
-    padding: 0.2rem 0;
   }
   .points {
     margin: 0.2rem 0 0.4rem;

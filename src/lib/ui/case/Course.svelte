@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../parts/Fold.svelte';
   import Button from '../parts/Button.svelte';
   import { enhance } from '$app/forms';
   import { resolve } from '$app/paths';
@@ -93,12 +94,11 @@
 {#if may() && (sheet.view.named || purposeOf(sheet.facts) === 'routine') && (rows.length > 1 || sheet.facts.stops.choose)}
   <div class="after">
     {#if rows.length > 1}
-      <details>
-        <summary
-          >{letterOf(sheet.facts, current) || 'This one'} is {own?.state === 'only-if'
-            ? `done only if ${own.onlyIf || 'needed'}`
-            : TREATMENT_STATE_WORDS[own?.state ?? 'planned']}</summary
-        >
+      <Fold
+        says="{letterOf(sheet.facts, current) || 'This one'} is {own?.state === 'only-if'
+          ? `done only if ${own.onlyIf || 'needed'}`
+          : TREATMENT_STATE_WORDS[own?.state ?? 'planned']}"
+      >
         <form method="POST" {action} use:enhance class="add">
           <input type="hidden" name="number" value={current} />
           <label class="visually-hidden" for="course-act">How {letterOf(sheet.facts, current)} stands</label>
@@ -117,7 +117,7 @@
           />
           <Button>Keep that</Button>
         </form>
-      </details>
+      </Fold>
     {/if}
     <form method="POST" {action} use:enhance class="add">
       <input type="hidden" name="number" value={current} />
@@ -189,11 +189,6 @@
   .add {
     gap: 0.6rem;
     margin: 0.6rem 0 0;
-  }
-  summary {
-    cursor: pointer;
-    color: var(--petrol);
-    padding: 0.4rem 0;
   }
   .after {
     border-bottom: 1px solid var(--rule);

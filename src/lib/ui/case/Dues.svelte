@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../parts/Fold.svelte';
   import Button from '../parts/Button.svelte';
   import { enhance } from '$app/forms';
   import { resolve } from '$app/paths';
@@ -94,10 +95,9 @@
       <h2>{open === 1 ? 'One thing is still to do' : `${open} things are still to do`}</h2>
       {@render list()}
     {:else}
-      <details>
-        <summary>All is done that was to do after it</summary>
+      <Fold says="All is done that was to do after it">
         {@render list()}
-      </details>
+      </Fold>
     {/if}
     {#if nights}
       {@const told = nightsWords(nights, show)}
@@ -116,11 +116,6 @@
 {/if}
 
 <style>
-  summary {
-    cursor: pointer;
-    padding: 0.5rem 0;
-    font-weight: 700;
-  }
   section {
     border-top: 2px solid var(--ink);
     margin-bottom: 1.2rem;

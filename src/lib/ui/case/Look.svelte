@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../parts/Fold.svelte';
   import Button from '../parts/Button.svelte';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
@@ -253,14 +254,15 @@
 {#if purpose === 'control'}
   {@render seen()}
 {:else}
-  <details class="seen" open={Object.keys(found).length > 0 || density !== null}>
-    <summary
-      >{purpose === 'prevent'
-        ? 'Something was seen or counted already'
-        : 'Something was found on the round'}</summary
-    >
+  <Fold
+    class="ruled"
+    open={Object.keys(found).length > 0 || density !== null}
+    says={purpose === 'prevent'
+      ? 'Something was seen or counted already'
+      : 'Something was found on the round'}
+  >
     {@render seen()}
-  </details>
+  </Fold>
 {/if}
 <div class="fields note"><Note label="Note" name="note" value={start?.note ?? ''} /></div>
 
@@ -268,15 +270,6 @@
   .why {
     flex-basis: 100%;
     margin: 0;
-  }
-  .seen {
-    margin-top: 1rem;
-    border-top: 1px solid var(--rule);
-    padding-top: 0.6rem;
-  }
-  .seen summary {
-    cursor: pointer;
-    min-height: 2.4rem;
   }
   .flower {
     width: 100%;

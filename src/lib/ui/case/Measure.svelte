@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../parts/Fold.svelte';
   import Button from '../parts/Button.svelte';
   import { untrack } from 'svelte';
   import { WAYS, type Way } from '../../core/case';
@@ -116,12 +117,11 @@
   <div class="how">
     {#each fits as value (value)}{@render way(value)}{/each}
   </div>
-  <details class="others" open={others.includes(how)}>
-    <summary>Measured otherwise</summary>
+  <Fold open={others.includes(how)} says="Measured otherwise">
     <div class="how">
       {#each others as value (value)}{@render way(value)}{/each}
     </div>
-  </details>
+  </Fold>
 </fieldset>
 <div class="fields">
   {#if LENGTHLESS.includes(how)}<input type="hidden" name="unit" value={unit} />{:else}
@@ -294,8 +294,7 @@
         : ''}"
     />
   {/if}
-  {#if lawn.area.value > 0 && how !== 'grid'}<details>
-      <summary>The other side of what a load covers</summary>
+  {#if lawn.area.value > 0 && how !== 'grid'}<Fold says="The other side of what a load covers">
       <div class="fields">
         <LengthField label="One side" metres={side} {unit} optional live onmetres={(m) => (side = m)} />
         <NumberField
@@ -314,7 +313,7 @@
           {:else}<span class="soft">Type one side of the rectangle to walk.</span>{/if}
         </p>
       </div>
-    </details>{/if}
+    </Fold>{/if}
 {:else if view.lawnRefused.length > 0}
   <p class="field-error">{refusalSentence(view.lawnRefused[0]!, show)}</p>
 {:else if how !== 'plan'}
@@ -398,11 +397,6 @@
   .how input:focus-visible + span {
     outline: 3px solid var(--saffron);
     outline-offset: -3px;
-  }
-  summary {
-    cursor: pointer;
-    color: var(--petrol);
-    padding: 0.4rem 0;
   }
   .cal {
     margin: 1.2rem 0 0.5rem;

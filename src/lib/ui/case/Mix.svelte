@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../parts/Fold.svelte';
   import { untrack } from 'svelte';
   import { groundText, productText } from '../../words';
   import { getShow } from '../parts/show';
@@ -105,30 +106,31 @@
     </div>
   {/if}
 
-  {#if !label.use.instruction}<details class="settings" bind:open={settingsOpen}>
-      <summary>Rate, tank and measure{summary ? `: ${summary}` : ''}</summary>
+  {#if !label.use.instruction}<Fold
+      class="ruled"
+      bind:open={settingsOpen}
+      says="Rate, tank and measure{summary ? `: ${summary}` : ''}"
+    >
       <MixSettings {equipment} {label} {person} />
-    </details>{/if}
+    </Fold>{/if}
 
   {#if view.halts.length === 0 && view.lawn && view.dose}
     <MixLoads {equipment} {label} dose={view.dose} />
     {#await walk then { default: Walk }}<Walk {equipment} {label} {person} />{/await}
-    <details class="settings" bind:open={toolsOpen}>
-      <summary>Which tool, what to write on the tank, how to clean it</summary>
+    <Fold class="ruled" bind:open={toolsOpen} says="Which tool, what to write on the tank, how to clean it">
       {#if toolsOpen}
         {#await import('./MixTools.svelte') then { default: MixTools }}
           <MixTools {equipment} {label} dose={view.dose} {person} {time} />
         {/await}
       {/if}
-    </details>
-    <details class="settings" bind:open={costsOpen}>
-      <summary>What it costs, what the shelf lacks, how far it reaches</summary>
+    </Fold>
+    <Fold class="ruled" bind:open={costsOpen} says="What it costs, what the shelf lacks, how far it reaches">
       {#if costsOpen}
         {#await import('./MixCosts.svelte') then { default: MixCosts }}
           <MixCosts {equipment} {label} product={view.dose.product} />
         {/await}
       {/if}
-    </details>
+    </Fold>
   {/if}
 {/if}
 
@@ -157,16 +159,5 @@
     display: flex;
     flex-wrap: wrap;
     gap: 0 1.4rem;
-  }
-  .settings {
-    border-top: 1px solid var(--rule);
-    border-bottom: 1px solid var(--rule);
-    padding: 0.35rem 0;
-    margin-top: 0.5rem;
-  }
-  summary {
-    cursor: pointer;
-    font-weight: 650;
-    padding: 0.45rem 0;
   }
 </style>

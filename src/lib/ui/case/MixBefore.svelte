@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../parts/Fold.svelte';
   import { untrack } from 'svelte';
   import { TANK_BEFORE } from '../../core/case';
   import type { Unit } from '../../core/units';
@@ -24,8 +25,7 @@
     onchange={(value) => (carries = value === 'same' || carries)}
   />
 </div>
-<details bind:open={carries}>
-  <summary>Something is left in the tank</summary>
+<Fold class="mt-4" bind:open={carries} says="Something is left in the tank">
   <p class="soft small">Only of the same product. Anything else: empty and rinse first, never top up.</p>
   <div class="fields">
     <Amount
@@ -44,15 +44,4 @@
     />
     <DateField label="Mixed on" name="carriedOn" value={start?.carriedOn ?? ''} />
   </div>
-</details>
-
-<style>
-  details {
-    margin-top: 0.6rem;
-  }
-  summary {
-    color: var(--petrol);
-    cursor: pointer;
-    padding: 0.4rem 0;
-  }
-</style>
+</Fold>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../parts/Fold.svelte';
   import { onMount, untrack } from 'svelte';
   import { usable } from '../../core/choose';
   import type { CardInUse } from '../../core/labels';
@@ -312,12 +313,11 @@
       />
     {/if}
     {#if start?.partner}
-      <details class="partner" open>
-        <summary>A second product in the same tank</summary>
+      <Fold open says="A second product in the same tank">
         {#await import('./MixPartner.svelte') then { default: MixPartner }}
           <MixPartner {label} {person} onchange={again} />
         {/await}
-      </details>
+      </Fold>
     {/if}
   {/if}
 </div>
@@ -346,15 +346,5 @@
   }
   .number-input {
     width: 6rem;
-  }
-  .partner {
-    margin-top: 0.2rem;
-  }
-  .partner summary {
-    color: var(--petrol);
-    text-decoration: underline;
-    text-underline-offset: 3px;
-    cursor: pointer;
-    padding: 0.4rem 0;
   }
 </style>

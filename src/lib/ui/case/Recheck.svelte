@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../parts/Fold.svelte';
   import { untrack } from 'svelte';
   import { assess, factsFor, letterOf, purposeOf, standingCourse, type LookBody } from '../../core/case';
   import { asksForMore, USUAL_DAYS } from '../../core/review';
@@ -149,10 +150,9 @@
   <div class="fields more"><Note label="Note" name="note" value={start?.note ?? ''} /></div>
 {/snippet}
 {#if look && purposeOf(sheet.facts) === 'routine'}
-  <details open={start !== undefined}>
-    <summary>What was found is counted again</summary>
+  <Fold open={start !== undefined} says="What was found is counted again">
     {@render counted(look)}
-  </details>
+  </Fold>
 {:else if look}{@render counted(look)}
 {:else}
   <p class="soft">There is no count from before. Look comes first.</p>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../parts/Fold.svelte';
   import Table from '../parts/Table.svelte';
   import Button from '../parts/Button.svelte';
   import { enhance } from '$app/forms';
@@ -59,10 +60,7 @@
             ? `, with ${entry.product}`
             : ''}{entry.note ? `. ${entry.note}` : ''}
         </span>
-        <details>
-          <summary class="small"
-            >Readings{found.repeats.outlier && onePlace ? ', one does not fit' : ''}</summary
-          >
+        <Fold class="small" says="Readings{found.repeats.outlier && onePlace ? ', one does not fit' : ''}">
           <Table small class="w-auto!">
             <thead
               ><tr
@@ -95,7 +93,7 @@
               <Button kind="plain">Take this out of the book</Button>
             </form>
           {/if}
-        </details>
+        </Fold>
       </li>
     {/each}
   </ul>
@@ -140,10 +138,5 @@
   .odd {
     font-weight: 700;
     background: var(--saffron-wash);
-  }
-  summary {
-    cursor: pointer;
-    color: var(--petrol);
-    padding: 0.2rem 0;
   }
 </style>

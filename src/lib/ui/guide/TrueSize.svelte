@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../parts/Fold.svelte';
   import { getShow } from '../parts/show';
   import CardScale from '../parts/CardScale.svelte';
   import Drawing from './Drawing.svelte';
@@ -10,8 +11,7 @@
   const WIDTH_OF_BODY = 240 / 160;
 </script>
 
-<details>
-  <summary>Hold against the screen, in true size</summary>
+<Fold says="Hold against the screen, in true size">
   <CardScale>
     {#snippet children(perMm)}
       <div class="true" style:min-height="{Math.max(30, lengthMm * perMm * 0.7)}px">
@@ -20,16 +20,9 @@
     {/snippet}
   </CardScale>
   <p class="soft small">{name}, {show.oneBodyText(lengthMm)} long.</p>
-</details>
+</Fold>
 
 <style>
-  summary {
-    cursor: pointer;
-    color: var(--petrol);
-    text-decoration: underline;
-    text-underline-offset: 3px;
-    padding: 0.5rem 0;
-  }
   .true {
     padding: 0.8rem 0;
     overflow-x: auto;

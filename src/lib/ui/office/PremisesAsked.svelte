@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../parts/Fold.svelte';
   import Button from '../parts/Button.svelte';
   import {
     isDue,
@@ -52,8 +53,7 @@
         <b class="due">! more than half a year ago: ask again</b>{/if}{/if}
   </p>
   {#if may()}
-    <details {open}>
-      <summary>{askedOn === null ? 'Ask now' : 'Ask again'}</summary>
+    <Fold {open} says={askedOn === null ? 'Ask now' : 'Ask again'}>
       <KeptForm action="?/asked" label="People and place">
         {#snippet children(sending)}
           <input type="hidden" name="revision" value={revision} />
@@ -86,7 +86,7 @@
           </div>
         {/snippet}
       </KeptForm>
-    </details>
+    </Fold>
   {/if}
 </section>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../parts/Fold.svelte';
   import Table from '../parts/Table.svelte';
   import Button from '../parts/Button.svelte';
   import { distance, type Corner } from '../../core/geometry';
@@ -55,8 +56,7 @@
   <div class="pair">{@render number('radius', 'Radius', shape.radius)}</div>
 {:else if corners.length > 0}
   {#if shape.kind === 'strip'}<div class="pair">{@render number('width', 'Width', shape.width)}</div>{/if}
-  <details bind:open>
-    <summary>Corners and edges: {corners.length}</summary>
+  <Fold bind:open says="Corners and edges: {corners.length}">
     {#if open}
       <Table small>
         <thead
@@ -106,7 +106,7 @@
         </tbody>
       </Table>
     {/if}
-  </details>
+  </Fold>
 {/if}
 
 <style>
@@ -131,10 +131,5 @@
   .two :global(.button) {
     min-height: 2.2rem;
     padding-inline: 0.25rem;
-  }
-  summary {
-    cursor: pointer;
-    color: var(--petrol);
-    padding: 0.35rem 0;
   }
 </style>

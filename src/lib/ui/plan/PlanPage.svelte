@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../parts/Fold.svelte';
   import { onMount, untrack } from 'svelte';
   import { distance, type Corner, type Point } from '../../core/geometry';
   import { cutOut, splitZone, type Asks, type Plan, type PlanSummary, type ZoneShape } from '../../core/plan';
@@ -206,8 +207,7 @@
     <ChosenZone {editor} {summary} {may} {putDown} {today} typing={() => line?.focus()} />
     <PlanFollows {editor} {summary} {jobs} />
     {#if may}
-      <details>
-        <summary>An irregular yard, by two tapes</summary>
+      <Fold class="ruled" says="An irregular yard, by two tapes">
         <TapeForm
           {editor}
           done={(points) => {
@@ -216,9 +216,8 @@
             sheet.fit();
           }}
         />
-      </details>
-      <details>
-        <summary>A picture under it</summary>
+      </Fold>
+      <Fold class="ruled" says="A picture under it">
         <Underlay
           {editor}
           to="{at}/picture"
@@ -226,16 +225,14 @@
           pair={editor.mode === 'scale' ? editor.points.map(([x, y]): Point => [x, y]) : []}
           clear={() => editor.leave()}
         />
-      </details>
+      </Fold>
     {/if}
-    <details bind:open={marksOpen}>
-      <summary>Numbered places and their counts</summary>
+    <Fold class="ruled" bind:open={marksOpen} says="Numbered places and their counts">
       <Marks {editor} {may} {today} />
-    </details>
-    <details>
-      <summary>North and place, files</summary>
+    </Fold>
+    <Fold class="ruled" says="North and place, files">
       <PlanFiles {editor} {may} out="{at}/export" />
-    </details>
+    </Fold>
   </aside>
 </div>
 
@@ -261,14 +258,6 @@
   .state[data-saving='refused'] {
     border-left: 4px solid var(--saffron);
     padding-left: 0.5rem;
-  }
-  summary {
-    cursor: pointer;
-    font-weight: 650;
-    padding: 0.5rem 0;
-  }
-  aside > details {
-    border-top: 1px solid var(--rule);
   }
   @media (max-width: 900px) {
     .two {

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../parts/Fold.svelte';
   import Button from '../parts/Button.svelte';
   import type { Opening, PlanSummary, Zone } from '../../core/plan';
   import { EDGE_WORDS, OPENING_WORDS } from '../../words';
@@ -25,8 +26,7 @@
   const m2 = (value: number): string => show.areaText(value);
 </script>
 
-<details>
-  <summary>Walls, openings and the band</summary>
+<Fold says="Walls, openings and the band">
   {#if walls && band}
     <ul class="rule-list small">
       {#each walls.runs as run, i (i)}
@@ -97,14 +97,9 @@
     />
     <Button type="button" onclick={add}>Add</Button>
   </div>
-</details>
+</Fold>
 
 <style>
-  summary {
-    cursor: pointer;
-    color: var(--petrol);
-    padding: 0.35rem 0;
-  }
   .add {
     display: flex;
     flex-wrap: wrap;

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../parts/Fold.svelte';
   import { amountOn, putDownOn, type Zone } from '../../core/plan';
   import { valueIn } from '../../core/units';
   import { getShow } from '../parts/show';
@@ -17,8 +18,7 @@
 </script>
 
 {#if here.length > 0}
-  <details open>
-    <summary>What went down here: {here.length}</summary>
+  <Fold open says="What went down here: {here.length}">
     <ul class="rule-list small">
       {#each here as { done, share } (done.id)}
         <li>
@@ -33,13 +33,5 @@
         </li>
       {/each}
     </ul>
-  </details>
+  </Fold>
 {/if}
-
-<style>
-  summary {
-    cursor: pointer;
-    color: var(--petrol);
-    padding: 0.35rem 0;
-  }
-</style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../parts/Fold.svelte';
   import type { ClauseKey } from '../../core/labels';
   import ClauseRow from './ClauseRow.svelte';
 
@@ -7,15 +8,6 @@
   const written = $derived(keys.filter((key) => (own[`clauses.${key}.text`] ?? '') !== '').length);
 </script>
 
-<details open={written > 0}>
-  <summary>The label’s own words{written > 0 ? `: ${written} copied` : ''}</summary>
+<Fold open={written > 0} says="The label’s own words{written > 0 ? `: ${written} copied` : ''}">
   {#each keys as key (key)}<ClauseRow {key} {own} />{/each}
-</details>
-
-<style>
-  summary {
-    cursor: pointer;
-    color: var(--petrol);
-    padding: 0.45rem 0;
-  }
-</style>
+</Fold>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../parts/Fold.svelte';
   import Button from '../parts/Button.svelte';
   import { enhance } from '$app/forms';
   import { stockState, STOCK_REASONS, type ShelfContainer } from '../../core/choose';
@@ -60,8 +61,7 @@
           >
         </div>
         {#if change}
-          <details open={wrong === c.lot}>
-            <summary>Count it, or note what went away</summary>
+          <Fold open={wrong === c.lot} says="Count it, or note what went away">
             <KeptForm action="?/change" id="?/change {c.lot}" label="Lot {c.lot}">
               {#snippet children(sending)}
                 <input type="hidden" name="lot" value={c.lot} />
@@ -99,7 +99,7 @@
                 <Button kind="plain">Opened today</Button>
               </form>
             {/if}
-          </details>
+          </Fold>
         {/if}
       </li>
     {/each}
@@ -135,13 +135,6 @@
     padding: 0 0.4rem;
     margin-left: 0.5rem;
     font-size: 0.9rem;
-  }
-  summary {
-    cursor: pointer;
-    color: var(--petrol);
-    text-decoration: underline;
-    text-underline-offset: 3px;
-    padding: 0.3rem 0;
   }
   .care {
     border-left: 5px solid var(--saffron);

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../parts/Fold.svelte';
   import { MORE_SECTIONS, moreFields } from '../../core/labels';
   import { MORE_SECTION_WORDS, MORE_WORDS, moreChoiceText, moreUnitText } from '../../words';
   import Choice from '../parts/Choice.svelte';
@@ -27,8 +28,7 @@
   const stated = $derived(fields.filter(([key]) => was(key) !== '').length);
 </script>
 
-<details class="more" open={stated > 0}>
-  <summary>What else the label says{stated > 0 ? `: ${stated} stated` : ''}</summary>
+<Fold class="ruled" open={stated > 0} says="What else the label says{stated > 0 ? `: ${stated} stated` : ''}">
   {#each sections as { section, rows } (section)}
     <svelte:element this={of === 'card' ? 'h3' : 'h4'} class="field-label part"
       >{MORE_SECTION_WORDS[section]}</svelte:element
@@ -71,18 +71,9 @@
       {/each}
     </div>
   {/each}
-</details>
+</Fold>
 
 <style>
-  .more {
-    border-top: 1px solid var(--rule);
-    margin-top: 0.6rem;
-  }
-  summary {
-    cursor: pointer;
-    color: var(--petrol);
-    padding: 0.45rem 0;
-  }
   .part {
     margin: 0.5rem 0 0.2rem;
   }

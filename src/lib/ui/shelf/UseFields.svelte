@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../parts/Fold.svelte';
   import Button from '../parts/Button.svelte';
   import { untrack } from 'svelte';
   import { METHODS, SITES } from '../../core/labels';
@@ -195,8 +196,7 @@
     hint="blank: as the rate"
   />
 </div>
-<details open={was('alsoCap.value') !== ''}>
-  <summary>A second yearly most, of the other of the two</summary>
+<Fold open={was('alsoCap.value') !== ''} says="A second yearly most, of the other of the two">
   <div class="fields">
     <Amount
       label="is"
@@ -214,7 +214,7 @@
       hint="blank: as the first"
     />
   </div>
-</details>
+</Fold>
 <fieldset>
   <legend class="field-label">Only in these months; none ticked: not stated</legend>
   <Choice
@@ -412,11 +412,6 @@
 <MoreFields of="use" at="{at}." was={(key) => was(`more.${key}`)} />
 
 <style>
-  summary {
-    cursor: pointer;
-    color: var(--petrol);
-    padding: 0.45rem 0;
-  }
   .ticks {
     display: flex;
     flex-wrap: wrap;

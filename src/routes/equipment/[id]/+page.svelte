@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '$lib/ui/parts/Fold.svelte';
   import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import { calibrated, CALIBRATIONS_OF, type GatePoint } from '$lib/core/calibrate';
@@ -56,8 +57,7 @@
     {EQUIPMENT_WORDS[tool.kind]}{state}.
   </p>
   {#if kinds.length > 0 && may()}
-    <details class="panel" open={data.book.length === 0 || (wrong && calibrating)}>
-      <summary>Calibrate it</summary>
+    <Fold class="ruled" open={data.book.length === 0 || (wrong && calibrating)} says="Calibrate it">
       {#key data.book.length}
         <KeptForm action="?/calibrate" label="Calibrate it">
           {#snippet children(sending)}
@@ -71,7 +71,7 @@
           {/snippet}
         </KeptForm>
       {/key}
-    </details>
+    </Fold>
   {/if}
   {#if tool.kind === 'spreader' || passes.length > 0}
     <Gate
@@ -88,8 +88,7 @@
     {#if entries.length > 0}<Book {kind} {entries} today={data.today} may={may()} />{/if}
   {/each}
   {#if may()}
-    <details class="panel" open={wrong && !calibrating}>
-      <summary>Change or remove it</summary>
+    <Fold class="ruled" open={wrong && !calibrating} says="Change or remove it">
       <KeptForm action="?/change" label="Change it">
         {#snippet children(sending)}
           <input type="hidden" name="revision" value={tool.revision} />
@@ -101,21 +100,11 @@
         <Button>Remove it with its book</Button>
         <span class="soft small">Records that name it keep its name.</span>
       </form>
-    </details>
+    </Fold>
   {/if}
 </div>
 
 <style>
-  .panel {
-    border-top: 1px solid var(--rule);
-    border-bottom: 1px solid var(--rule);
-    margin: 0.8rem 0;
-  }
-  summary {
-    cursor: pointer;
-    font-weight: 650;
-    padding: 0.6rem 0;
-  }
   .remove {
     margin: 0.8rem 0;
     display: flex;

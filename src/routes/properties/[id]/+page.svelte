@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '$lib/ui/parts/Fold.svelte';
   import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import Grounds from '$lib/ui/office/Grounds.svelte';
@@ -40,8 +41,7 @@
   {/if}
   {#if form && 'saved' in form}<p role="status" class="figure">Saved.</p>{/if}
   {#if may()}
-    <details open={(form?.errors.length ?? 0) > 0 && form?.form?.id === '?/change'}>
-      <summary>Change the place</summary>
+    <Fold open={(form?.errors.length ?? 0) > 0 && form?.form?.id === '?/change'} says="Change the place">
       <KeptForm action="?/change">
         {#snippet children(sending)}
           <input type="hidden" name="revision" value={p.revision} />
@@ -49,7 +49,7 @@
           <div class="actions"><Button kind="main" disabled={sending}>Save</Button></div>
         {/snippet}
       </KeptForm>
-    </details>
+    </Fold>
   {/if}
   <PremisesAsked
     answers={p.premises}
@@ -80,11 +80,6 @@
 </div>
 
 <style>
-  summary {
-    cursor: pointer;
-    color: var(--petrol);
-    padding: 0.4rem 0;
-  }
   .top {
     display: flex;
     justify-content: space-between;

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '$lib/ui/parts/Fold.svelte';
   import Table from '$lib/ui/parts/Table.svelte';
   import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
@@ -132,8 +133,11 @@
   {/if}
 
   {#if found.length > 0}
-    <details class="check" open={found[0]?.rank === 'contradiction'}>
-      <summary>Label check: {found.length} to look at</summary>
+    <Fold
+      class="check"
+      open={found[0]?.rank === 'contradiction'}
+      says="Label check: {found.length} to look at"
+    >
       <ul>
         {#each found as f (`${f.rule}${f.use}`)}<li>
             <b>{FINDING_WORDS[f.rank]}{f.use !== null && card.uses.length > 1 ? `, use ${f.use + 1}` : ''}:</b
@@ -141,7 +145,7 @@
             {RULE_WORDS[f.rule]}
           </li>{/each}
       </ul>
-    </details>
+    </Fold>
   {/if}
 
   {#each card.uses as use, i (i)}
@@ -208,8 +212,7 @@
     </p>
   {/if}
   {#if data.changes.length > 0}
-    <details>
-      <summary>What was changed besides the records: {data.changes.length}</summary>
+    <Fold says="What was changed besides the records: {data.changes.length}">
       <ul class="rule-list small">
         {#each data.changes as change (change.id)}<li>
             {show.dayText(atPlace(change.at, zone()).day, data.today)} · lot {change.lot} · {change.amount > 0
@@ -220,11 +223,10 @@
               : ''} · {change.by}
           </li>{/each}
       </ul>
-    </details>
+    </Fold>
   {/if}
   {#if may()}
-    <details open={'size.value' in fields}>
-      <summary>Put a container on the shelf</summary>
+    <Fold open={'size.value' in fields} says="Put a container on the shelf">
       <KeptForm action="?/container" reset label="A container">
         {#snippet children(sending)}
           <div class="fields">
@@ -250,7 +252,7 @@
           <div class="actions"><Button disabled={sending}>Put it on the shelf</Button></div>
         {/snippet}
       </KeptForm>
-    </details>
+    </Fold>
   {/if}
 
   {#if may() || data.files.length > 0}
@@ -263,8 +265,10 @@
     {/each}
   {/if}
   {#if may()}
-    <details open={errors.some((e) => e.path === 'file')}>
-      <summary>Keep a photo or PDF of the real label or safety sheet</summary>
+    <Fold
+      open={errors.some((e) => e.path === 'file')}
+      says="Keep a photo or PDF of the real label or safety sheet"
+    >
       <KeptForm action="?/file" files reset label="A file of the label">
         {#snippet children(sending)}
           <div class="fields">
@@ -291,7 +295,7 @@
           </div>
         {/snippet}
       </KeptForm>
-    </details>
+    </Fold>
   {/if}
 
   {#if Object.keys(card.clauses).length > 0}
@@ -320,20 +324,6 @@
     gap: 0.5rem 1rem;
     align-items: center;
     justify-content: space-between;
-  }
-  .check {
-    border-left: 5px solid var(--saffron);
-    padding: 0.2rem 0 0.2rem 0.8rem;
-  }
-  summary {
-    cursor: pointer;
-    color: var(--petrol);
-    text-decoration: underline;
-    text-underline-offset: 3px;
-    padding: 0.3rem 0;
-  }
-  .check summary {
-    font-weight: 650;
   }
   .plain {
     font-size: 1.1rem;
