@@ -8,7 +8,7 @@ import { packForecast } from '$lib/wire/packed-forecast';
 import { packShelf } from '$lib/wire/packed-shelf';
 import { assess, type CaseFacts } from '$lib/core/case';
 import type { Prose } from '$lib/core/identify';
-import { Parcel } from '$lib/wire/parcel';
+import { parcelOf } from '$lib/wire/pack-parcel';
 import type { LayoutServerLoad } from './$types';
 
 const PARCELS = new WeakMap<CaseFacts, ReturnType<typeof pack>>();
@@ -20,7 +20,7 @@ function pack(facts: CaseFacts) {
   const { candidates: _candidates, signs: _signs, tests: _tests, forecast, guide, shelf, ...rest } = facts;
   const { ranking, named } = assess(facts);
   const likely = [named?.id, ...ranking.ranked.filter(({ p }) => p > LIKELY).map(({ id }) => id)];
-  return new Parcel({
+  return parcelOf({
     prose: Object.fromEntries(
       facts.candidates
         .filter(({ id }) => likely.includes(id))
@@ -40,7 +40,7 @@ function pack(facts: CaseFacts) {
   });
 }
 
-function parcelOf(facts: CaseFacts): ReturnType<typeof pack> {
+function packed(facts: CaseFacts): ReturnType<typeof pack> {
   const parcel = PARCELS.get(facts) ?? pack(facts);
   PARCELS.set(facts, parcel);
   return parcel;
@@ -48,7 +48,7 @@ function parcelOf(facts: CaseFacts): ReturnType<typeof pack> {
 
 /** The facts, what follows from them, and the text that is sent. */
 const weightOfCase = ({ loaded }: NonNullable<Awaited<ReturnType<typeof loadCase>>>): number =>
-  6 * parcelOf(loaded.facts).length;
+  6 * packed(loaded.facts).length;
 
 export const load: LayoutServerLoad = async ({ params, locals }) => {
   const number = numberIn(params.number);
@@ -65,7 +65,7 @@ export const load: LayoutServerLoad = async ({ params, locals }) => {
   if (!found) error(404, 'There is no such case.');
   const { loaded, equipment } = found;
   return {
-    parcel: parcelOf(loaded.facts),
+    parcel: packed(loaded.facts),
     propertyId: loaded.property.id,
     zone: loaded.property.timeZone,
     propertyNote: loaded.property.note,

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEMONSTRATION_LABELS } from '../catalog';
+import { parcelOf } from './pack-parcel';
 import { Parcel } from './parcel';
 
 describe('a parcel', () => {
@@ -8,7 +9,7 @@ describe('a parcel', () => {
     fc.assert(
       fc.property(fc.jsonValue(), fc.string({ unit: 'binary' }), (value, text) => {
         const content = { value, text: text.toWellFormed?.() ?? text, more: '½ ° — 虫 🐝 </script>' };
-        const { text: sent } = new Parcel(content);
+        const { text: sent } = parcelOf(content);
         expect(sent).toMatch(/^[\w+/]*=*$/);
         expect(Parcel.open(sent).content).toEqual(JSON.parse(JSON.stringify(content)));
       }),
@@ -17,7 +18,7 @@ describe('a parcel', () => {
   });
 
   it('with the shipped cards travels in less than a quarter of their JSON, and weighs what that is long', () => {
-    const parcel = new Parcel(DEMONSTRATION_LABELS);
+    const parcel = parcelOf(DEMONSTRATION_LABELS);
     expect(parcel.length).toBe(JSON.stringify(DEMONSTRATION_LABELS).length);
     expect(parcel.text.length / parcel.length).toBeLessThan(0.25);
   });
