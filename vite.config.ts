@@ -25,7 +25,11 @@ export default defineConfig({
     client: {
       build: {
         rollupOptions: {
-          output: { manualChunks: (id) => (/catalog\/.*\.json\?plain/.test(id) ? 'catalogue' : undefined) },
+          output: {
+            manualChunks: (id) => (/catalog\/.*\.json\?plain/.test(id) ? 'catalogue' : undefined),
+            // Dozens of chunks of a few hundred bytes cost more to ask for than they weigh.
+            experimentalMinChunkSize: 2000,
+          },
         },
       },
     },

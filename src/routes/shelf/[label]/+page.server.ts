@@ -70,7 +70,7 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
 };
 
 /** Containers that stand together, each with its own forms. */
-const A_PAGE = 8;
+const A_PAGE = 5;
 const LARGEST_PDF = 12_000_000;
 const LARGEST_PICTURE = 30_000_000;
 
