@@ -105,6 +105,7 @@ test(
     await page.getByLabel('Length, m').fill('20');
     await page.getByLabel('Width, m').fill('10');
     await page.getByRole('button', { name: 'Save', exact: true }).click();
+    await expect(page.getByText('Saved', { exact: true })).toBeVisible();
     await stop(page, 3);
     await page.getByRole('checkbox', { name: 'nothing synthetic' }).check();
     const scored = page.getByRole('listitem').filter({ hasText: 'Brookfold Turf Liquid' });
