@@ -6,7 +6,7 @@
   import Header from '$lib/ui/frame/Header.svelte';
   import Removed from '$lib/ui/frame/Removed.svelte';
   import { setShow } from '$lib/ui/parts/show';
-  import { standAlone, THEME } from '$lib/ui/parts/theme';
+  import { standAlone } from '$lib/ui/parts/theme';
   import { showIn } from '$lib/words';
   import { onMount, untrack } from 'svelte';
   import { setToday, setZone } from '$lib/ui/parts/today';
@@ -43,8 +43,8 @@
 <svelte:window {onkeydown} />
 <svelte:document onpointerdowncapture={holdPress} />
 
-<!-- Without a theme of its own each of the library's components looks for one and throws. -->
-<ThemeProvider theme={THEME}>
+<!-- Its colours and corners are those of app.css; without a provider each of the library's components looks for one and throws. -->
+<ThemeProvider>
   <a class="skip" href="#main">To the content</a>
   <Header
     person={data.person}

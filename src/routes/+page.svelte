@@ -10,6 +10,8 @@
   const show = getShow();
   const { dayText, longDayText, numberText, quantityText, whenText } = show;
 
+  /** Jobs of one day that show their hours; nobody does more of them. */
+  const WITH_HOURS = 15;
   let { data }: PageProps = $props();
   const may = getMayChange();
   const today = $derived(data.today);
@@ -77,9 +79,10 @@
     {#each days as day (day)}
       <section>
         <h2 class="section-head">{day === today ? 'Today' : dayText(day, today)}</h2>
-        {#each work.filter((e) => e.day === day) as entry (`${entry.number} ${entry.treatment}`)}<AgendaRow
+        {#each work.filter((e) => e.day === day) as entry, i (`${entry.number} ${entry.treatment}`)}<AgendaRow
             {entry}
             nowHour={data.nowHour}
+            brief={i >= WITH_HOURS}
           />{/each}
       </section>
     {/each}

@@ -109,6 +109,7 @@ function placeText(view: CaseView, show: Show): string {
   if (view.lanes) return `${view.lanes.lineCount} lanes, ${view.minutesOnLawn ?? 0} min`;
   if (view.lawn && view.method && view.method.placing !== 'lanes' && view.method.placing !== 'crossed')
     return groundText(view.lawn, view.method.noun, show);
+  if (!view.method) return 'after a remedy is chosen';
   return view.lawn && view.lawn.rings.length === 0 ? 'by quarters of the area' : 'lanes not drawn';
 }
 

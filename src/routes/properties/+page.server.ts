@@ -2,7 +2,7 @@ import { pageOfProperties } from '$lib/server/store/properties';
 import { countCases } from '$lib/server/store/case-list';
 import type { PageServerLoad } from './$types';
 
-const A_PAGE = 25;
+const A_PAGE = 50;
 
 export const load: PageServerLoad = async ({ locals, url }) => {
   const after = url.searchParams.get('after');

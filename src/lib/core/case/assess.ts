@@ -1,6 +1,6 @@
 import { familyRows, rankLabels, type ChooseSituation, type EntryInUse } from '../choose';
 import { inHand, measuredFor, methodOf, type Site } from '../labels';
-import { isIndoors } from '../identify';
+import { isIndoors, type Candidate } from '../identify';
 import type { MethodRow, Placing } from '../method';
 import { lanesOverPieces, quarterMarks, refillPoints, type Lanes } from '../place';
 import { onGround, standing, type ApplicationRecord, type OnGround } from '../record';
@@ -8,7 +8,7 @@ import { isRefused } from '../result';
 import { underRules } from '../rules';
 import { dueAfter, dueKey, judgeHours, type JudgedHours } from '../schedule';
 import { NOTHING_COUNTED, type Ground } from '../ground';
-import { cautionKey } from '../safety';
+import { cautionKey, isAfterDark } from '../safety';
 import { cautionsOf } from './cautions-of';
 import { factsFor, goOf, numberOf, standingCourse } from './course';
 import { courseCautions, coveredByOthers } from './course-cautions';
@@ -107,7 +107,7 @@ function workOut(own: CaseFacts): CaseView {
     name,
   );
   const nothing = facts.stops.choose !== undefined && facts.stops.choose.label === null;
-  const hours = hoursOf(facts, chosen);
+  const hours = hoursOf(facts, chosen, name.named);
   const mixed = mixOf(facts, chosen, lawn, ground);
   const method = chosen ? methodOf(chosen.label, chosen.label.use) : null;
   const { lanes, crossed } = lanesOf(facts, lawn, method);
@@ -263,9 +263,10 @@ function chooseSituation(
   };
 }
 
-function hoursOf(facts: CaseFacts, chosen: EntryInUse | null): JudgedHours | null {
+function hoursOf(facts: CaseFacts, chosen: EntryInUse | null, named: Candidate | null): JudgedHours | null {
   if (!chosen || !facts.forecast) return null;
-  const { hours, weather } = methodOf(chosen.label, chosen.label.use);
+  const { hours: byMethod, weather } = methodOf(chosen.label, chosen.label.use);
+  const hours = isAfterDark(named) ? 'dark' : byMethod;
   return judgeHours(chosen.label.use, facts.forecast, {
     avoidTowards: facts.property.avoidTowards,
     hours,

@@ -52,6 +52,17 @@ describe('a wasp nest', () => {
       ...['nest-step:after-dark', 'nest-step:watch-two-days'],
     ]);
   });
+  it.each([
+    ['heronfold-jet', 'wall'],
+    ['limewath-dust', 'wall'],
+    ['limewath-dust', 'loft'],
+  ] as const)('is worked at with %s in the %s after dark alone', (label, surrounding) => {
+    const at = facts('yellowjacket', { licence: LICENCE, surrounding });
+    const chosen = { ...at, stops: { ...at.stops, choose: { ...stops.choose, label } } };
+    const open = (assess(chosen).hours?.hours ?? []).filter(({ state }) => state !== 'no');
+    expect(open.length).toBeGreaterThan(3);
+    expect(open.every(({ hour }) => hour % 24 >= 21 || hour % 24 < 5)).toBe(true);
+  });
   it('stays a Halt for a licence of another kind of work', () => {
     const wood = { ...LICENCE, covers: ['wood'] as const };
     expect(codes(facts('yellowjacket', { licence: wood }), 'halt')).toContain('must-rule-out');

@@ -14,4 +14,4 @@ export { ASKS, TELLS } from './collect';
 export type { Ask, Tell } from './collect';
 export { tickSays, wayOutOf } from './way-out';
 export type { WayOut } from './way-out';
-export { NEST_STEPS, nestCautions, type NestStep } from './nest-steps';
+export { isAfterDark, NEST_STEPS, nestCautions, type NestStep } from './nest-steps';

@@ -19,12 +19,15 @@ const STEPS: Readonly<Record<NestStep, { readonly stop: Stop; readonly inHouse: 
   comb: { stop: 'log', inHouse: true },
 };
 
+/** Whether its nest is worked at after dark alone, by whatever method: when all of them are home. */
+export const isAfterDark = (named: Candidate | null): boolean => named?.colony === 'comb';
+
 /**
  * The steps at a nest in comb, for whoever may do the work: at one in a wall, a loft or a room every exit is found and none is closed
  * while the colony lives. Nothing for what has no comb.
  */
 export function nestCautions(named: Candidate, surrounding: Surrounding): Caution[] {
-  if (named.colony !== 'comb') return [];
+  if (!isAfterDark(named)) return [];
   const inHouse = isIndoors(surrounding) || INTO_THE_HOUSE.has(surrounding);
   return NEST_STEPS.filter((step) => inHouse || !STEPS[step].inHouse).map((step) => ({
     ...({ code: 'nest-step', rank: 'care', settledBy: 'tick', clause: null } as const),

@@ -59,7 +59,9 @@ export function limitsOf(
   use: UseInHand,
   { avoidTowards, jobHours, indoors, hours = 'any' }: HourCircumstances,
 ): WindowLimits {
-  if (indoors) return { jobHours, hoursOfDay: DAYLIGHT, rainNowMaxMm: Infinity };
+  // Under a roof only the hours of the day count; a nest in the loft is one of the night.
+  if (indoors)
+    return { jobHours, hoursOfDay: hours === 'dark' ? AFTER_DARK : DAYLIGHT, rainNowMaxMm: Infinity };
   const lateOrEarly = use.keepFromSun || hours === 'dusk';
   return {
     jobHours,

@@ -79,7 +79,7 @@ export async function loadCase(
 }
 
 /** Open cases that are worked out together; those that were saved last come first. */
-export const MOST_OPEN = 30;
+export const MOST_OPEN = 60;
 
 /** The open cases with their facts, as many as are worked out together. */
 export async function loadOpenCases(tx: Tx, around: Surroundings): Promise<LoadedCase[]> {

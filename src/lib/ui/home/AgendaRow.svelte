@@ -19,7 +19,8 @@
     readonly stopText: string;
     readonly halt: Caution | null;
   }
-  let { entry, nowHour }: { entry: Entry; nowHour: number } = $props();
+  /** `brief`: a line without its hours, for whoever has more work than a day holds. */
+  let { entry, nowHour, brief = false }: { entry: Entry; nowHour: number; brief?: boolean } = $props();
   const halted = $derived(entry.kind === 'halted');
   const because = $derived(
     [...new Set(entry.hours.flatMap((h) => h.because).filter((code) => code !== 'out-of-hours'))]
@@ -49,7 +50,7 @@
             entry.window.to,
           )}{:else}no window in these days{because ? `: ${because}` : ''}{/if}
       </span>
-      {#if entry.hours.length > 0}<HourStrip
+      {#if !brief && entry.hours.length > 0}<HourStrip
           hours={entry.hours}
           {halted}
           now={nowHour}

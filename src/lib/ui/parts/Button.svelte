@@ -5,9 +5,9 @@
   import type { HTMLButtonAttributes } from 'svelte/elements';
 
   /**
-   * What is pressed: `main` is the one thing to do next, `plain` stands beside fields and `text` in a
-   * line of words; the others have a rule around them. As in
-   * HTML it sends its form unless it is told to be a button. With an address it is a link that looks like one.
+   * What is pressed: `main` is the one thing to do next, `plain` stands beside fields and `text` in a line of words; the others
+   * have a rule around them. As in HTML it sends its form unless it is told to be a button. With an address it is a link that
+   * looks like one.
    */
   interface Props extends HTMLButtonAttributes {
     kind?: 'main' | 'plain' | 'text' | 'danger' | 'usual';

@@ -1,8 +1,4 @@
 import { setButtonGroupContext } from 'flowbite-svelte/context';
-import type { ThemeConfig } from 'flowbite-svelte/types';
-
-/** The component library in our paper and ink, once for all of it; colours and corners are those of app.css. */
-export const THEME: ThemeConfig = {};
 
 /**
  * Says once, round all pages, that nothing stands in a group of buttons: each of the library's fields and buttons asks for the

@@ -1,11 +1,13 @@
 import { error } from '@sveltejs/kit';
 import { announced } from '$lib/core/case';
+import { isIndoors } from '$lib/core/identify';
 import { readSettings } from '$lib/forms';
 import { readWorkspace, type Tx } from '$lib/server/db/client';
 import { mayTry } from '$lib/server/session/limits';
 import { loadCase } from '$lib/server/store/cases';
 import { numberOfCase, sharedRecord, shareOf, type Share } from '$lib/server/store/shares';
 import { presentWorkspace } from '$lib/server/store/workspaces';
+import { groundText, showIn } from '$lib/words';
 import type { PageServerLoad } from './$types';
 
 const GONE = 'This link shows nothing: it was revoked, has expired, or was never made. Ask for another.';
@@ -66,6 +68,7 @@ async function noticeOf(tx: Tx, share: Share, about: About, around: App.Locals['
   const found = number === null ? null : await loadCase(tx, number, around);
   if (!found) return null;
   const { facts, property } = found.loaded;
+  const show = showIn(around.settings);
   return {
     kind: 'notice' as const,
     firm: about.firm,
@@ -74,17 +77,21 @@ async function noticeOf(tx: Tx, share: Share, about: About, around: App.Locals['
     place: [property.name, property.address].filter(Boolean).join(', '),
     today: facts.today,
     /** Nothing is announced that is not settled. */
-    planned: announced(facts).map(({ treatment, facts: own, view: { label, named, lawn }, onlyIf }) => ({
-      ...{ treatment, onlyIf },
-      label: label.name,
-      demonstration: label.demonstration,
-      actives: label.actives.map((a) => (a.percent ? `${a.name} ${a.percent} %` : a.name)),
-      pest: named?.name ?? null,
-      hour: own.stops.when?.hour ?? null,
-      area: lawn?.area ?? null,
-      reEntry: label.use.reEntry,
-      reEntryHours: label.use.reEntryHours,
-      wateringIn: label.use.wateringIn,
-    })),
+    planned: announced(facts).map(
+      ({ treatment, facts: own, view: { label, named, lawn, method }, onlyIf }) => ({
+        ...{ treatment, onlyIf },
+        label: label.name,
+        demonstration: label.demonstration,
+        actives: label.actives.map((a) => (a.percent ? `${a.name} ${a.percent} %` : a.name)),
+        pest: named?.name ?? null,
+        hour: own.stops.when?.hour ?? null,
+        /** In the words of its method: an area, so many places, a length of edge. */
+        onto: lawn ? groundText(lawn, method?.noun ?? 'spot', show) : '',
+        indoors: isIndoors(own.stops.look?.surrounding ?? 'lawn'),
+        reEntry: label.use.reEntry,
+        reEntryHours: label.use.reEntryHours,
+        wateringIn: label.use.wateringIn,
+      }),
+    ),
   };
 }

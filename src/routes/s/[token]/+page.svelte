@@ -84,23 +84,27 @@
           {#if p.pest}<tr><th>Against</th><td>{p.pest}</td></tr>{/if}
           <tr><th>Product</th><td>{p.label}{p.demonstration ? ' (demonstration label)' : ''}</td></tr>
           <tr><th>Active ingredient</th><td>{p.actives.join(', ')}</td></tr>
-          {#if p.area}<tr><th>Area</th><td>{quantityText(p.area)}</td></tr>{/if}
+          {#if p.onto}<tr><th>Onto</th><td>{p.onto}</td></tr>{/if}
           {#if shown.licence}<tr><th>Licence</th><td>{shown.licence}</td></tr>{/if}
         </tbody>
       </Table>
       <h3>What to do</h3>
       <ul>
-        <li>Close windows on that side; take in toys, washing, pet bowls; cover ponds and fish.</li>
+        <li>
+          {p.indoors
+            ? 'Clear or cover food, dishes, toys and pet bowls; cover fish tanks and switch their pumps off. Do not wash or wipe where it was put.'
+            : 'Close windows on that side; take in toys, washing, pet bowls; cover ponds and fish.'}
+        </li>
         <li>
           {p.reEntry === 'hours'
             ? `Keep people and pets off for ${show.numberText(p.reEntryHours ?? 0)} hours, and until everything is dry.`
             : STAY_OFF[p.reEntry]}
         </li>
         {#if p.wateringIn}<li>
-            The lawn needs {show.rainText(p.wateringIn.mm)} of water within {p.wateringIn.withinHours} hours; do
-            not mow before.
+            The ground needs {show.rainText(p.wateringIn.mm)} of water within {p.wateringIn.withinHours} hours;
+            do not mow before.
           </li>{/if}
-        <li>Do not eat anything that grows beside it before it was washed.</li>
+        {#if !p.indoors}<li>Do not eat anything that grows beside it before it was washed.</li>{/if}
       </ul>
     {:else}
       <p>Nothing is settled for {shown.place} at the moment. Ask {shown.firm}.</p>
