@@ -113,6 +113,8 @@ async function suite(name, which, out, count, bank) {
     NIMSY_TEST_OWNER: instance.ownerUrl,
     NIMSY_TEST_SUPER: instance.superUrl,
     NIMSY_CHROMIUM: needChromium(),
+    // What they start themselves has the memory that it has in use.
+    NODE_OPTIONS: process.env.NODE_OPTIONS ?? '',
   };
   try {
     if (name === 'server' || name === 'long') await vitest(name, env, out, count);
@@ -132,10 +134,12 @@ function run(name, words, env, live = false) {
   if (name) say(`— ${name} …`);
   const began = Date.now();
   return new Promise((resolve, reject) => {
-    const child = spawn('npx', ['--no-install', ...words], {
+    const [tool = '', ...rest] = words;
+    const child = spawn(join(ROOT, 'node_modules', '.bin', tool), rest, {
       cwd: ROOT,
       stdio: live ? 'inherit' : ['ignore', 'pipe', 'pipe'],
-      env: { ...process.env, ...env },
+      // Young objects get more room: these tools spend a tenth of their time clearing it away.
+      env: { ...process.env, NODE_OPTIONS: '--max-semi-space-size=64', ...env },
     });
     /** @type {Buffer[]} */
     const said = [];
