@@ -63,9 +63,8 @@ async function everything(out, count) {
       rmSync(join(ROOT, '.svelte-kit', '.svelte-check'), { recursive: true, force: true });
       await check('types', ['svelte-check', '--tsgo', '--tsconfig', './tsconfig.json', '--output', 'human']);
     },
-    ...['screens', 'wide'].map((name) => () => suite(name, [], out, count, bank)),
     () => vitest('unit', {}, out, count),
-    () => suite('phone', [], out, count, bank),
+    ...['screens', 'wide', 'phone'].map((name) => () => suite(name, [], out, count, bank)),
   ];
   const lane = async () => {
     await built;
