@@ -3,6 +3,8 @@ import tailwindcss from '@tailwindcss/vite';
 import { sveltekit } from '@sveltejs/kit/vite';
 import { defineConfig } from 'vitest/config';
 import { BaseSequencer } from 'vitest/node';
+import { chunks } from './scripts/chunks.mjs';
+import { leaveOutColours } from './scripts/colours.mjs';
 import { splitProse } from './scripts/prose.mjs';
 
 class ByName extends BaseSequencer {
@@ -12,26 +14,23 @@ class ByName extends BaseSequencer {
 }
 
 export default defineConfig({
-  plugins: [splitProse(), tailwindcss(), sveltekit()],
+  plugins: [splitProse(), leaveOutColours(), tailwindcss(), sveltekit()],
   // Sizes are told by the bench.
   build: {
     target: 'es2022',
     reportCompressedSize: false,
     // The component library does not say that its files do nothing by being read: one part would bring all of them.
-    rollupOptions: { treeshake: { moduleSideEffects: (id) => !/\/flowbite-svelte\/dist\//.test(id) } },
+    // So would one name of a room of ours that has a table in it.
+    rollupOptions: {
+      treeshake: {
+        moduleSideEffects: (id) =>
+          !/\/flowbite-svelte\/dist\/|\/src\/lib\/(core|words|forms|wire)\//.test(id),
+      },
+    },
   },
-  // Data of the catalogue are a file of their own: they are weighed apart from what works on them.
   environments: {
     client: {
-      build: {
-        rollupOptions: {
-          output: {
-            manualChunks: (id) => (/catalog\/.*\.json\?plain/.test(id) ? 'catalogue' : undefined),
-            // Dozens of chunks of a few hundred bytes cost more to ask for than they weigh.
-            experimentalMinChunkSize: 2000,
-          },
-        },
-      },
+      build: { rollupOptions: { output: { manualChunks: chunks(), onlyExplicitManualChunks: true } } },
     },
   },
   // Our own classes win by the layers of app.css: the parts need no classes weighed against one another at run time.

@@ -23,6 +23,8 @@ const APP_SOURCES = [
   'vite.config.ts',
   'svelte.config.js',
   'scripts/build.mjs',
+  'scripts/chunks.mjs',
+  'scripts/colours.mjs',
   'scripts/prose.mjs',
 ];
 

@@ -4,6 +4,6 @@ import { Parcel } from '$lib/wire/parcel';
 export const transport: Transport = {
   Parcel: {
     encode: (value) => value instanceof Parcel && value.text,
-    decode: (text: string) => Parcel.open(text),
+    decode: (text: string) => new Parcel(text),
   },
 };

@@ -62,7 +62,7 @@ const LIB: Record<string, { rooms: readonly string[]; packages: RegExp }> = {
   catalog: { rooms: ['core', 'catalog'], packages: /^zod$/ },
   words: { rooms: ['core', 'words'], packages: /^$/ },
   forms: { rooms: ['core', 'forms'], packages: /^zod$/ },
-  wire: { rooms: ['core', 'words', 'wire'], packages: /^fflate$/ },
+  wire: { rooms: ['core', 'words', 'wire'], packages: /^node:zlib$/ },
   work: { rooms: ['core', 'forms', 'wire', 'work'], packages: /^$/ },
   offline: { rooms: ['core', 'forms', 'wire', 'offline'], packages: /^$/ },
   ui: {

@@ -76,7 +76,8 @@
       novalidate
       oninput={(event) => void look(event.currentTarget)}
       onchange={(event) => void look(event.currentTarget)}
-      {@attach (at) => void look(at)}
+      onpointerenter={(event) => void look(event.currentTarget)}
+      onfocusin={(event) => void look(event.currentTarget)}
       use:enhance={() => {
         saving = true;
         return async ({ result, update }) => {

@@ -4,7 +4,7 @@ import { unpackForecast } from '$lib/wire/packed-forecast';
 import { unpackShelf } from '$lib/wire/packed-shelf';
 import type { LayoutLoad } from './$types';
 
-type Sent = Parameters<LayoutLoad>[0]['data']['parcel']['content'];
+type Sent = Awaited<ReturnType<Parameters<LayoutLoad>[0]['data']['parcel']['open']>>;
 type Entries = Pick<CaseFacts, 'candidates' | 'signs' | 'tests'>;
 
 /** How much of the catalogue's prose a stop reads: signs and tests are looked for at Look, and weighed at Name. */
@@ -23,7 +23,7 @@ const OPENED = {
  * tests where it is read.
  */
 export const load: LayoutLoad = async ({ data: { parcel, ...rest }, params }) => {
-  const { content } = parcel;
+  const content = await parcel.open();
   const reads = READS[params.stop as keyof typeof READS] ?? 'little';
   const facts = OPENED[reads].get(content) ?? {
     ...content.facts,

@@ -8,11 +8,11 @@ import type { PageServerLoad } from './$types';
 
 /** A case opens at the first stop that lacks something. */
 export const load: PageServerLoad = async ({ parent }) => {
-  const { parcel } = await parent();
+  const content = await (await parent()).parcel.open();
   const facts: CaseFacts = {
-    ...parcel.content.facts,
-    forecast: unpackForecast(parcel.content.forecast),
-    shelf: unpackShelf(parcel.content.shelf),
+    ...content.facts,
+    forecast: unpackForecast(content.forecast),
+    shelf: unpackShelf(content.shelf),
     candidates: CANDIDATES,
     signs: SIGNS,
     tests: FIELD_TESTS,

@@ -4,8 +4,6 @@
   import { resolve } from '$app/paths';
   import { letterOf, numberOf, tankMateOf, type AnsweredStop } from '$lib/core/case';
   import Broken from '$lib/ui/parts/Broken.svelte';
-  import Dues from '$lib/ui/case/Dues.svelte';
-  import Course from '$lib/ui/case/Course.svelte';
   import StopForm from '$lib/ui/case/StopForm.svelte';
   import { getMayChange } from '$lib/ui/parts/may';
   import { getSheet } from '$lib/ui/case/sheet.svelte';
@@ -19,6 +17,7 @@
   const sheet = getSheet();
   const stop = $derived(data.stop);
   const Screen = $derived(data.screen);
+  const Around = $derived(data.around);
   const errors = $derived(form && 'errors' in form && form.errors ? form.errors : []);
   const conflict = $derived(form && 'conflict' in form ? (form.conflict ?? null) : null);
   /** Counts merges: after one the fields are shown anew, with the other person's changes in them. */
@@ -56,8 +55,8 @@
 
 {#key `${stop} ${merges} ${data.facts.treatment ?? 1} ${data.facts.go ?? 1}`}
   <svelte:boundary onerror={(fault) => console.error(fault)}>
-    {#if stop === 'choose' && several}<Course />{/if}
-    {#if stop === 'log' || stop === 'recheck'}<Dues />{/if}
+    <!-- Of one treatment the question comes first; another is added after it. -->
+    {#if Around && (stop !== 'choose' || several)}<Around />{/if}
     {#if stop === 'log'}
       <Screen {...given} />
     {:else}
@@ -72,8 +71,7 @@
         {:else}<Screen {...given} />{/if}
       </StopForm>
     {/if}
-    <!-- Of one treatment the question comes first; another is added after it. -->
-    {#if stop === 'choose' && !several}<Course />{/if}
+    {#if Around && stop === 'choose' && !several}<Around />{/if}
     {#snippet failed(_fault, again)}<Broken {again} />{/snippet}
   </svelte:boundary>
   {#if stop === 'log' && data.takenBack.length > 0}

@@ -16,7 +16,18 @@ const SCREENS: Record<Stop, () => Promise<{ default: unknown }>> = {
   recheck: () => import('$lib/ui/case/Recheck.svelte'),
 };
 
-export const load: PageLoad = async ({ params }) => ({
-  stop: params.stop,
-  screen: (await SCREENS[params.stop]()).default as Component<StopProps>,
-});
+/** What stands around some stops. */
+const AROUND: Partial<Record<Stop, () => Promise<{ default: Component }>>> = {
+  choose: () => import('$lib/ui/case/Course.svelte'),
+  log: () => import('$lib/ui/case/Dues.svelte'),
+  recheck: () => import('$lib/ui/case/Dues.svelte'),
+};
+
+export const load: PageLoad = async ({ params }) => {
+  const [screen, around] = await Promise.all([SCREENS[params.stop](), AROUND[params.stop]?.()]);
+  return {
+    stop: params.stop,
+    screen: screen.default as Component<StopProps>,
+    around: around?.default ?? null,
+  };
+};
