@@ -4,7 +4,7 @@ import { sveltekit } from '@sveltejs/kit/vite';
 import { defineConfig } from 'vitest/config';
 import { BaseSequencer } from 'vitest/node';
 import { chunks } from './scripts/chunks.mjs';
-import { leaveOutColours } from './scripts/colours.mjs';
+import { leaveOutUnseen } from './scripts/unseen.mjs';
 import { splitProse } from './scripts/prose.mjs';
 
 class ByName extends BaseSequencer {
@@ -14,11 +14,13 @@ class ByName extends BaseSequencer {
 }
 
 export default defineConfig({
-  plugins: [splitProse(), leaveOutColours(), tailwindcss(), sveltekit()],
+  plugins: [splitProse(), leaveOutUnseen(), tailwindcss(), sveltekit()],
   // Sizes are told by the bench.
   build: {
     target: 'es2022',
     reportCompressedSize: false,
+    minify: 'terser',
+    terserOptions: { module: true, ecma: 2020, format: { comments: false } },
     // The component library does not say that its files do nothing by being read: one part would bring all of them.
     // So would one name of a room of ours that has a table in it.
     rollupOptions: {

@@ -24,7 +24,7 @@ const APP_SOURCES = [
   'svelte.config.js',
   'scripts/build.mjs',
   'scripts/chunks.mjs',
-  'scripts/colours.mjs',
+  'scripts/unseen.mjs',
   'scripts/prose.mjs',
 ];
 

@@ -7,15 +7,21 @@ const UNUSED = new Set(
   ),
 );
 
+/** What its fields and buttons could show and here never do: a cross that empties a field, a wheel that turns. */
+const UNSHOWN = /\/flowbite-svelte\/dist\/(utils\/CloseButton|spinner\/Spinner)\.svelte$/;
+
 /** @typedef {{ type: string, start: number, end: number, key?: { name?: string, value?: string }, value?: Node, properties?: Node[] }} Node */
 
 /**
- * Vite: the component library's themes without the colours that are never used: two dozen classes for each of eighteen
- * colours travel with every button otherwise.
+ * Vite: the component library without what is never seen of it: two dozen classes for each of eighteen colours travel with
+ * every button otherwise.
  * @returns {import('vite').Plugin}
  */
-export const leaveOutColours = () => ({
-  name: 'leave-out-colours',
+export const leaveOutUnseen = () => ({
+  name: 'leave-out-unseen',
+  enforce: 'pre',
+  load: (id) =>
+    UNSHOWN.test(id) ? '<script lang="ts">let _: Record<string, unknown> = $props();</script>' : null,
   transform(code, id) {
     if (!THEME.test(id)) return null;
     /** @type {Node[]} */
