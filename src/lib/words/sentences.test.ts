@@ -11,9 +11,10 @@ import { settingsShape } from '../forms/settings-form';
 import { cardForm } from '../forms/label-form';
 import { BODIES } from '../forms/stops/bodies';
 import { invalid, refusal, type Expected, type Refusal } from '../core/result';
-import type { Caution } from '../core/labels';
+import type { CautionCode, CautionFacts } from '../core/labels';
+import type { CalendarDay } from '../core/units';
 import { fieldName, knownFieldName } from './field-names';
-import { cautionWords, tickText } from './cautions';
+import { CAUTION_CODES, cautionWords, tickText } from './cautions';
 import { refusalSentence } from './refusals';
 import { PLAIN, PLAIN_MANNER, showIn } from './show';
 
@@ -162,8 +163,30 @@ describe('every refusal', () => {
   });
 });
 
-/** All that a caution's words ask for. */
-const CAUTION_FACTS: Caution['facts'] = {
+/** All that the sentences of cautions ask for: what one of them reads and does not stand here does not compile. */
+type Every<Union> = (Union extends unknown ? (one: Union) => void : never) extends (all: infer All) => void
+  ? All
+  : never;
+const CAUTION_FACTS: Every<CautionFacts[Exclude<CautionCode, 'label-asks' | 'label-tells'>]> = {
+  ...{
+    letter: 'B',
+    letters: 'B, C',
+    wanted: 'turf',
+    lack: 'none',
+    between: 14,
+    all: 3,
+    purpose: 'prevent',
+    onto: 'lawn',
+    where: 'lawn',
+  },
+  ...{
+    sign: 'mark',
+    how: 'Look at it',
+    note: 'Known to fail',
+    pestId: 'chafer-grub',
+    leftIds: 'egg',
+    lot: 'T1',
+  },
   ...{
     p: 0.4,
     name: 'Yellowjackets',
@@ -176,7 +199,7 @@ const CAUTION_FACTS: Caution['facts'] = {
     label: 'Tarnside',
     pest: 'Chafer grub',
     other: 'Gillfold',
-    last: '2027-09-01',
+    last: '2027-09-01' as CalendarDay,
     times: 2,
   },
   ...{
@@ -190,7 +213,7 @@ const CAUTION_FACTS: Caution['facts'] = {
     stages: 'full',
     cover: 'Skirtfold',
     orElse: '',
-    until: '2027-10-06',
+    until: '2027-10-06' as CalendarDay,
     days: 21,
     done: 2,
     most: 3,
@@ -202,63 +225,6 @@ const CAUTION_FACTS: Caution['facts'] = {
   ...{ reason: 'By trials', safe: 10, least: 9, buffer: 3, strip: 2, soil: 9, from: 12, to: 30, chosen: 25 },
   ...{ tank: 'Knapsack', perM2: 100_000, ppe: 'gloves', hours: 24, mm: 6, was: 300, is: 320, lot: 'T1' },
 };
-const CAUTION_CODES: readonly Caution['code'][] = [
-  ...(['must-rule-out', 'not-an-insect', 'no-name', 'pest-not-on-label', 'stage-not-on-label'] as const),
-  ...([
-    'site-not-on-label',
-    'out-of-season',
-    'licence-needed',
-    'not-where-food-is',
-    'food-plants-here',
-  ] as const),
-  ...([
-    'splits-the-colony',
-    'dust-in-damp',
-    'dust-when-dry',
-    'bait-on-repellent',
-    'repellent-on-bait',
-  ] as const),
-  ...(['living-after-insecticide', 'same-group-again', 'interval-not-over', 'interval-not-stated'] as const),
-  ...(['sooner-than-usual', 'max-per-year-reached', 'season-cap-exceeded', 'active-cap-exceeded'] as const),
-  ...([
-    'active-not-countable',
-    'lot-expired',
-    'lot-not-usable',
-    'demonstration-label',
-    'not-on-shelf',
-  ] as const),
-  ...([
-    'amount-not-weighed',
-    'passes-over-most',
-    'stage-by-season',
-    'stages-left',
-    'purpose-not-allowed',
-  ] as const),
-  ...(['below-threshold', 'banned-here', 'local-care', 'grade-weak', 'area-error-over-rate'] as const),
-  ...(['water-buffer', 'plan-changed', 'soil-out-of-range', 'no-weather-known', 'calm-air'] as const),
-  ...(['above-label-rate', 'below-label-rate', 'measure-too-coarse', 'carry-over-exceeds-need'] as const),
-  ...(['carry-over-too-strong', 'carry-over-old', 'carry-over-dead', 'tank-held-herbicide'] as const),
-  ...(['tank-held-other', 'partner-not-allowed', 'partner-jar-missing', 'partner-jar-failed'] as const),
-  ...([
-    'partner-carry-over',
-    'partner-carrier',
-    'partner-rate',
-    'partner-unknown',
-    'partner-log',
-    'product-exceeds-mix',
-  ] as const),
-  ...([
-    'nematodes-too-few',
-    'flowering-turf',
-    'wear-ppe',
-    'keep-out-until',
-    'water-in',
-    'filter-out',
-  ] as const),
-  'rinse-and-leftover',
-  'nest-step',
-  ...(['course-apart', 'course-too-soon', 'course-over-year', 'course-too-many'] as const),
-];
 const american = showIn({ ...PLAIN_MANNER, units: 'us', dates: 'month-day' });
 
 describe('every caution', () => {

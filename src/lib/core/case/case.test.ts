@@ -266,7 +266,7 @@ describe('Cares', () => {
     };
     const facts = factsWith({ stops: { ...stops, measure: paced } });
     const care = assess(facts).cautions.find((c) => c.caution.code === 'area-error-over-rate');
-    const safe = Number(care?.caution.facts.safe);
+    const safe = care?.caution.code === 'area-error-over-rate' ? care.caution.facts.safe : NaN;
     expect(safe).toBeLessThan(125);
     const gentler = { ...facts, stops: { ...facts.stops, mix: { ...stops.mix, rate: Math.floor(safe) } } };
     expect(assess(gentler).cautions.map((c) => c.caution.code)).not.toContain('area-error-over-rate');

@@ -111,7 +111,7 @@ function tooSoon(label: CardInUse, day: CalendarDay | null, other: Other): Cauti
     {
       ...{ code: 'course-too-soon', rank: 'halt', stop: 'when', settledBy: 'change' },
       clause: label.clauses.interval ?? null,
-      facts: { letter: other.letter, days, wanted, about: String(other.number) },
+      facts: { letter: other.letter, days, between: wanted, about: String(other.number) },
     },
   ];
 }

@@ -1,6 +1,14 @@
 import type { Option } from '../choose';
 import { dose, type DoseAnswer } from '../dose';
-import type { CardInUse, Caution } from '../labels';
+import {
+  aboutWhom,
+  cautionOf,
+  type CardInUse,
+  type Caution,
+  type CautionCode,
+  type Clause,
+  type FactsOf,
+} from '../labels';
 import { targetFor, type Ground } from '../ground';
 import { isAbove, quantity, type Quantity } from '../units';
 import type { MixBody } from './facts';
@@ -43,13 +51,11 @@ export function partnerCautions(mix: MixBody, label: CardInUse, options: readonl
   const { partner } = mix;
   if (!partner || !label.use.carrier) return [];
   const option = options.find((one) => one.label.id === partner.label);
-  const halt = (
-    code: Caution['code'],
-    facts: Caution['facts'],
-    clause: Caution['clause'] = null,
-  ): Caution => ({
-    ...{ code, facts, clause, rank: 'halt', stop: 'mix', settledBy: 'change' },
-  });
+  const halt = <Code extends CautionCode>(
+    code: Code,
+    facts: FactsOf<Code>,
+    clause: Clause | null = null,
+  ): Caution => cautionOf(code, 'halt', 'mix', 'change', facts, clause);
   if (!option?.label.use.carrier || partner.label === label.id)
     return [halt('partner-unknown', { label: option?.label.name ?? partner.label })];
   const other = option.label;
@@ -85,7 +91,7 @@ export function partnerCautions(mix: MixBody, label: CardInUse, options: readonl
           ),
         ]
       : []),
-    ...option.halts.map((found): Caution => ({ ...found, facts: { ...found.facts, about: other.id } })),
+    ...option.halts.map((found) => aboutWhom(found, other.id)),
     {
       code: 'partner-log',
       rank: 'note',

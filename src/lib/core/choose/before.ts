@@ -1,4 +1,11 @@
-import type { CardInUse, Caution, LabelCard } from '../labels';
+import {
+  cautionOf,
+  type CardInUse,
+  type Caution,
+  type CautionCode,
+  type FactsOf,
+  type LabelCard,
+} from '../labels';
 import { standing, type ApplicationRecord } from '../record';
 import { daysBetween, type CalendarDay } from '../units';
 
@@ -43,14 +50,14 @@ export function pastOf(
  */
 export function beforeCautions(card: CardInUse, pest: string, past: readonly Past[]): Caution[] {
   const found: Caution[] = [];
-  const make = (
-    code: Caution['code'],
+  const make = <Code extends CautionCode>(
+    code: Code,
     rank: Caution['rank'],
     settledBy: Caution['settledBy'],
-    facts: Caution['facts'],
+    facts: FactsOf<Code>,
   ): void => {
     const clause = code === 'same-group-again' ? null : (card.clauses.compatibility ?? null);
-    found.push({ code, rank, stop: 'choose', settledBy, clause, facts });
+    found.push(cautionOf(code, rank, 'choose', settledBy, facts, clause));
   };
   if (card.repellent && SPLIT_BY_REPELLENTS.has(pest))
     make('splits-the-colony', 'halt', 'change', { label: card.name });

@@ -4,6 +4,9 @@ import {
   capOf,
   type CardInUse,
   type Caution,
+  type CautionCode,
+  cautionOf,
+  type FactsOf,
   type EvidenceGrade,
   type Family,
   type LabelCard,
@@ -287,14 +290,11 @@ function timingOnPart(
   const applications = applicationsOf(records, label.id, use.rate.unit);
   const last = applications[applications.length - 1];
   if (!last) return [];
-  const halt = (code: Caution['code'], at: 'interval' | 'yearly', facts: Caution['facts']): Caution => ({
-    code,
-    rank: 'halt',
-    stop: 'choose',
-    settledBy: 'change',
-    clause: label.clauses[at] ?? null,
-    facts,
-  });
+  const halt = <Code extends CautionCode>(
+    code: Code,
+    at: 'interval' | 'yearly',
+    facts: FactsOf<Code>,
+  ): Caution => cautionOf(code, 'halt', 'choose', 'change', facts, label.clauses[at] ?? null);
   const thisYear = applications.filter((a) => inYearOf(a.date, today, 'rolling')).length;
   if (use.maxPerYear !== null && thisYear >= use.maxPerYear)
     return [

@@ -1,5 +1,15 @@
 export { STOPS } from './caution';
-export type { Caution, CautionCode, CautionRank, Stop } from './caution';
+export type {
+  ClauseFacts,
+  Caution,
+  CautionCode,
+  CautionFacts,
+  CautionOf,
+  CautionRank,
+  FactsOf,
+  Stop,
+} from './caution';
+export { aboutWhom, cautionOf } from './caution';
 export { CLAUSE_KEYS, FAMILIES, FORMS, METHODS, SITES } from './label';
 export { checkLabel, FINDING_RANKS, ruleNames } from './check';
 export type { FindingRank, LabelFinding, RuleName } from './check';

@@ -15,6 +15,8 @@ import {
   capOf,
   type Caution,
   type CautionCode,
+  cautionOf,
+  type FactsOf,
   type CautionRank,
   type ClauseKey,
   type Form,
@@ -33,17 +35,22 @@ export function cautionKey(caution: Pick<Caution, 'code' | 'facts'>): string {
   return caution.facts.about === undefined ? caution.code : `${caution.code}:${caution.facts.about}`;
 }
 
-const NO_FACTS = {};
+/** Where a caution rests, and the facts of its code; none where it has none. */
+type Rests<Code extends CautionCode> = {
+  label?: CardInUse | undefined;
+  at?: ClauseKey;
+} & (object extends FactsOf<Code> ? { facts?: FactsOf<Code> } : { facts: FactsOf<Code> });
 
-function caution(
-  code: CautionCode,
+/** Raises a caution, with the words of the label's clause where it rests on one. */
+function caution<Code extends CautionCode>(
+  code: Code,
   rank: CautionRank,
   stop: Stop,
   settledBy: 'tick' | 'change',
-  more: { label?: CardInUse | undefined; at?: ClauseKey; facts?: Record<string, string | number> } = {},
+  { label, at, facts }: Rests<Code>,
 ): Caution {
-  const clause = (more.at && more.label?.clauses[more.at]) ?? null;
-  return { code, rank, stop, settledBy, clause, facts: more.facts ?? NO_FACTS };
+  const clause = (at && label?.clauses[at]) ?? null;
+  return cautionOf(code, rank, stop, settledBy, facts ?? ({} as FactsOf<Code>), clause);
 }
 
 /**
@@ -417,7 +424,6 @@ export function doseCautions(label: CardInUse, dose: DoseAnswer, lawn: Ground, c
         facts: {
           safe: (rate.max * lawn.areaLow.value) / lawn.area.value,
           least: rate.min,
-          most: rate.max,
           unit: rate.unit,
         },
       }),

@@ -1,5 +1,5 @@
 import { isIndoors, type Surrounding } from '../identify';
-import type { CardInUse, Caution, LabelCard, LabelUse, MoreKey } from '../labels';
+import type { CardInUse, Caution, ClauseFacts, LabelCard, LabelUse, MoreKey } from '../labels';
 import type { PremisesFact } from '../premises';
 import type { Ground } from '../ground';
 import { addDays, inBase, type CalendarDay } from '../units';
@@ -243,7 +243,7 @@ export const RAISES = {
   }),
 } satisfies Partial<Record<Field, Raise>>;
 
-const told = (value: string | number | boolean): Caution['facts'] => ({
+const told = (value: string | number | boolean): ClauseFacts => ({
   value: typeof value === 'boolean' ? 1 : value,
 });
 

@@ -1,4 +1,12 @@
-import type { CardInUse, Caution, CautionRank, ClauseKey, Stop } from '../labels';
+import {
+  cautionOf,
+  type CardInUse,
+  type Caution,
+  type CautionRank,
+  type ClauseFacts,
+  type ClauseKey,
+  type Stop,
+} from '../labels';
 import type { PremisesFact } from '../premises';
 
 /** What a clause asks for, or a fact about the people of the place, beside what the label is called after in the words. */
@@ -47,28 +55,29 @@ export class Collector {
     stop: Stop,
     settledBy: Caution['settledBy'],
     at: ClauseKey | null,
-    facts: Caution['facts'],
+    facts: ClauseFacts & { readonly about: string },
   ): void {
     const clause = (at && this.#label.clauses[at]) ?? null;
-    this.found.push({ code, rank, stop, settledBy, clause, facts: { label: this.#label.name, ...facts } });
+    const told = { label: this.#label.name, ...facts };
+    this.found.push(cautionOf(code, rank, stop, settledBy, told, clause));
   }
 
   /** An act without which nothing is measured out. */
-  halt(ask: Ask, at: ClauseKey | null, facts: Caution['facts'] = {}): void {
+  halt(ask: Ask, at: ClauseKey | null, facts: ClauseFacts = {}): void {
     this.#add('label-asks', 'halt', 'mix', 'tick', at, { ...facts, about: ask });
   }
 
   /** A plan that has to change. */
-  forbid(ask: Ask, at: ClauseKey | null, facts: Caution['facts'] = {}): void {
+  forbid(ask: Ask, at: ClauseKey | null, facts: ClauseFacts = {}): void {
     this.#add('label-asks', 'halt', 'mix', 'change', at, { ...facts, about: ask });
   }
 
   /** An act, ticked with name and time. */
-  care(ask: Ask, stop: Stop, at: ClauseKey | null, facts: Caution['facts'] = {}): void {
+  care(ask: Ask, stop: Stop, at: ClauseKey | null, facts: ClauseFacts = {}): void {
     this.#add('label-asks', 'care', stop, 'tick', at, { ...facts, about: ask });
   }
 
-  tell(tell: Tell, stop: Stop, at: ClauseKey | null, facts: Caution['facts'] = {}): void {
+  tell(tell: Tell, stop: Stop, at: ClauseKey | null, facts: ClauseFacts = {}): void {
     this.#add('label-tells', 'note', stop, 'change', at, { ...facts, about: tell });
   }
 

@@ -20,7 +20,7 @@
   /** The sign by which it is ruled out, where looking settles it. */
   const sign = $derived(
     item.caution.code === 'must-rule-out' && !item.caution.facts.named
-      ? String(item.caution.facts.sign ?? '')
+      ? item.caution.facts.sign
       : '',
   );
   const wayOut = $derived(wayOutOf(item.caution));
