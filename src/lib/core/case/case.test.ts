@@ -618,7 +618,7 @@ describe('a course of treatments', () => {
     const found = (of: CaseFacts) =>
       assess(of).halts.filter(({ caution }) => caution.code === 'course-too-soon');
     expect(found(facts).map(({ caution }) => caution.facts)).toEqual([
-      { letter: 'B', days: 5, wanted: 21, about: '2' },
+      { letter: 'B', days: 5, between: 21, about: '2' },
     ]);
     expect(found(factsFor(facts, 2) ?? expect.fail())).toHaveLength(1);
     const apart = treatment(2, { stops: { ...own.stops, when: { hour: NOON + 2 + 24 * 21 } } });
