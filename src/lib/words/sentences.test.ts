@@ -229,18 +229,21 @@ const american = showIn({ ...PLAIN_MANNER, units: 'us', dates: 'month-day' });
 
 describe('every caution', () => {
   // What a label asks and tells is read clause by clause beside those sentences.
-  it.each(CAUTION_CODES.filter((code) => !code.startsWith('label-')))('%s says what is the matter in plain words, wherever it is read', (code) => {
-    for (const show of [PLAIN, german, american]) {
-      const { title, text, tick } = cautionWords({ code, facts: CAUTION_FACTS }, show);
-      for (const words of [title, text, tick]) {
-        expect(words.length).toBeGreaterThan(2);
-        expect(words.match(PROGRAM)?.[0], words).toBeUndefined();
-        expect(words, words).not.toMatch(/\d{4}-\d{2}-\d{2}/);
+  it.each(CAUTION_CODES.filter((code) => !code.startsWith('label-')))(
+    '%s says what is the matter in plain words, wherever it is read',
+    (code) => {
+      for (const show of [PLAIN, german, american]) {
+        const { title, text, tick } = cautionWords({ code, facts: CAUTION_FACTS }, show);
+        for (const words of [title, text, tick]) {
+          expect(words.length).toBeGreaterThan(2);
+          expect(words.match(PROGRAM)?.[0], words).toBeUndefined();
+          expect(words, words).not.toMatch(/\d{4}-\d{2}-\d{2}/);
+        }
+        if (show === american) expect(`${title} ${text}`).not.toMatch(/\d (m|mm|km\/h|m²|per m²)\b|°C/);
+        if (show === german) expect(`${title} ${text}`).not.toMatch(/\d\.\d(?!\d\d)/);
       }
-      if (show === american) expect(`${title} ${text}`).not.toMatch(/\d (m|mm|km\/h|m²|per m²)\b|°C/);
-      if (show === german) expect(`${title} ${text}`).not.toMatch(/\d\.\d(?!\d\d)/);
-    }
-  });
+    },
+  );
   it.each(NEST_STEPS)('at a nest, %s is a title, a reason and a tick of its own', (about) => {
     const said = cautionWords({ code: 'nest-step', facts: { about, name: 'Hornets' } }, PLAIN);
     expect([said.title.length, said.text.length, said.tick.length].every((n) => n > 5)).toBe(true);
