@@ -17,6 +17,7 @@ import {
 } from '../src/lib/core/dose';
 import { identify, rankCase, type Candidate, type Finding } from '../src/lib/core/identify';
 import { findWindows } from '../src/lib/core/schedule';
+import { courseBenches } from './course';
 import { largePlan, planBenches } from './plan';
 import { syntheticHours } from '../src/lib/core/weather';
 
@@ -184,7 +185,8 @@ export async function benchCore(): Promise<void> {
       'windows: 14 days of hours',
       () => void findWindows(forecast, { maxWindKmh: 15, dryAfter: { hours: 6, mm: 0.2 }, jobHours: 2 }),
     );
-  for (const [name, run, before] of planBenches) bench.add(name, run, { beforeEach: before });
+  for (const [name, run, before] of [...planBenches, ...courseBenches])
+    bench.add(name, run, { beforeEach: before });
   await bench.run();
   for (const task of bench.tasks) if (task.result.state === 'errored') throw task.result.error;
   console.table(

@@ -34,7 +34,21 @@ test('gel by its places and a regulator in cracks as one course, each with figur
   await page.getByRole('button', { name: '+ motor of the fridge' }).click();
   await page.getByLabel('How many places').nth(1).fill('15');
   await expect(page.getByText('24 places').first()).toBeVisible();
+  // Whoever presses Save and at once another stop goes there, and what was saved is read there.
+  let release = (): void => undefined;
+  const held = new Promise<void>((done) => (release = done));
+  await page.route(/measure\?\/save/, async (route) => {
+    await held;
+    await route.continue();
+  });
   await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await page.locator('a[href$="/mix"]').first().click();
+  const saved = page.waitForResponse(/measure\?\/save/);
+  release();
+  expect((await saved).ok()).toBe(true);
+  await expect(page.getByText('2.4 g').first()).toBeVisible();
+  await expect(page).toHaveURL(/\/mix$/);
+  await open(page, `/cases/${number}/measure`);
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();
 
   // The growth regulator is added from where the plan of several remedies names it.

@@ -25,7 +25,5 @@ export class Parcel<T> {
 
 async function inflated(text: string): Promise<string> {
   const packed = Uint8Array.from(atob(text), (sign) => sign.charCodeAt(0));
-  return new Response(
-    new Blob([packed]).stream().pipeThrough(new DecompressionStream('deflate-raw')),
-  ).text();
+  return new Response(new Blob([packed]).stream().pipeThrough(new DecompressionStream('deflate-raw'))).text();
 }

@@ -27,7 +27,8 @@ describe('a situation in which somebody could be hurt', () => {
     for (const halt of halts) {
       expect(wayOutOf(halt) === 'act', halt.code).toBe(halt.settledBy === 'tick');
       if (wayOutOf(halt) === 'qualified') expect(['must-rule-out', 'licence-needed']).toContain(halt.code);
-      if (halt.code === 'must-rule-out' && halt.facts.status === 'protected') expect(['evidence', 'none']).toContain(wayOutOf(halt));
+      if (halt.code === 'must-rule-out' && halt.facts.status === 'protected')
+        expect(['evidence', 'none']).toContain(wayOutOf(halt));
     }
     expect(wayOutOf({ ...halts[0]!, rank: 'care' })).toBeNull();
   });

@@ -97,7 +97,7 @@
       <Fold
         says="{letterOf(sheet.facts, current) || 'This one'} is {own?.state === 'only-if'
           ? `done only if ${own.onlyIf || 'needed'}`
-          : TREATMENT_STATE_WORDS[own?.state ?? 'planned']}"
+          : TREATMENT_STATE_WORDS[sheet.view.records.length > 0 ? 'done' : (own?.state ?? 'planned')]}"
       >
         <form method="POST" {action} use:enhance class="add">
           <input type="hidden" name="number" value={current} />

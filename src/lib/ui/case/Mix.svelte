@@ -11,7 +11,7 @@
   const show = getShow();
   const { besideText, numberText, priceText, quantityText } = show;
 
-  let { equipment, person, time }: StopProps = $props();
+  let { equipment, person, time, sharedTank }: StopProps = $props();
   const sheet = getSheet();
   const view = $derived(sheet.view);
   const label = $derived(view.label);
@@ -111,7 +111,7 @@
       bind:open={settingsOpen}
       says="Rate, tank and measure{summary ? `: ${summary}` : ''}"
     >
-      <MixSettings {equipment} {label} {person} />
+      <MixSettings {equipment} {label} {person} {sharedTank} />
     </Fold>{/if}
 
   {#if view.halts.length === 0 && view.lawn && view.dose}

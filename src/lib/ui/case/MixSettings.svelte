@@ -15,13 +15,17 @@
   import { getErrors } from '../parts/errors';
   import { standingCourse } from '../../core/case';
   import MixBefore from './MixBefore.svelte';
-  import SharedTank from './SharedTank.svelte';
   import { getSheet } from './sheet.svelte';
-  import type { Tool } from './stop-props';
+  import type { StopProps, Tool } from './stop-props';
   const { dayText, manner, numberText, quantityText, rateText } = getShow();
 
-  let { equipment, label, person }: { equipment: readonly Tool[]; label: CardInUse; person: string } =
-    $props();
+  interface Props {
+    equipment: readonly Tool[];
+    label: CardInUse;
+    person: string;
+    sharedTank: StopProps['sharedTank'];
+  }
+  let { equipment, label, person, sharedTank: SharedTank }: Props = $props();
   const sheet = getSheet();
   const errorFor = getErrors();
   const use = $derived(label.use);
@@ -303,7 +307,7 @@
   </div>
   {#if liquid}
     {#if !shares}<MixBefore unit={use.rate.unit} />{/if}
-    {#if standingCourse(sheet.facts).length > 1}
+    {#if SharedTank && standingCourse(sheet.facts).length > 1}
       <SharedTank
         {person}
         onchange={(now) => {

@@ -7,6 +7,8 @@
 <script lang="ts">
   import Button from '../parts/Button.svelte';
   import { enhance } from '$app/forms';
+  import { invalidateAll } from '$app/navigation';
+  import { navigating } from '$app/state';
   import type { ComponentProps, Snippet } from 'svelte';
   import type { AnsweredStop } from '../../core/case';
   import { STOPS } from '../../core/labels';
@@ -68,10 +70,18 @@
     typedWhile = false;
     trouble = null;
     const merging = conflict !== null;
+    const at = location.pathname;
     return async ({ result, update }) => {
       if (result.type === 'success' || result.type === 'redirect') {
         sheet.forget(stop);
         savedNow += 1;
+        // Whoever pressed another stop meanwhile goes there, wherever the save would lead.
+        if (navigating.to !== null || location.pathname !== at) {
+          await navigating.complete?.catch(() => undefined);
+          await invalidateAll();
+          saving = false;
+          return;
+        }
       }
       if (result.type === 'error')
         trouble = (result.error as { message?: string })?.message ?? 'The server does not answer. Try again.';

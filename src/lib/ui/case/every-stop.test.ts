@@ -20,6 +20,7 @@ import MixTools from './MixTools.svelte';
 import Name from './Name.svelte';
 import Place from './Place.svelte';
 import Recheck from './Recheck.svelte';
+import SharedTank from './SharedTank.svelte';
 import StopInTest from './StopInTest.svelte';
 import Walk from './Walk.svelte';
 import When from './When.svelte';
@@ -154,6 +155,7 @@ const GIVEN = {
     licence: '',
     time: '07:30',
     requestKey: 'k',
+    sharedTank: SharedTank,
     action: '',
   },
 };

@@ -1,3 +1,4 @@
+import type { Component } from 'svelte';
 import type { ProvenOf } from '../../core/calibrate';
 import type { FieldError } from './sheet.svelte';
 
@@ -31,6 +32,8 @@ export interface StopProps {
   readonly licence: string;
   readonly time: string;
   readonly requestKey: string;
+  /** Whose tank it goes into; null where there is no other treatment. */
+  readonly sharedTank: Component<{ person: string; onchange: (shares: boolean) => void }> | null;
 }
 
 /** A job of the bench that was kept into a case: what was typed. */

@@ -19,9 +19,7 @@
   const at = $derived(item.settled ? show.instantText(item.settled.at, zone(), today()) : '');
   /** The sign by which it is ruled out, where looking settles it. */
   const sign = $derived(
-    item.caution.code === 'must-rule-out' && !item.caution.facts.named
-      ? item.caution.facts.sign
-      : '',
+    item.caution.code === 'must-rule-out' && !item.caution.facts.named ? item.caution.facts.sign : '',
   );
   const wayOut = $derived(wayOutOf(item.caution));
   /** What is wrong with what was written beside a tick. */

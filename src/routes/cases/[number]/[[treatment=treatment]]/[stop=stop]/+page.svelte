@@ -39,6 +39,7 @@
     licence: data.licence,
     time: data.time,
     requestKey: data.requestKey,
+    sharedTank: data.sharedTank,
   });
   const savedAt = $derived(stop !== 'log' && data.facts.states[stop] ? 'saved' : null);
   const mate = $derived(

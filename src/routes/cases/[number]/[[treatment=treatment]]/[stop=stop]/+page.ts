@@ -23,11 +23,13 @@ const AROUND: Partial<Record<Stop, () => Promise<{ default: Component }>>> = {
   recheck: () => import('$lib/ui/case/Dues.svelte'),
 };
 
-export const load: PageLoad = async ({ params }) => {
+export const load: PageLoad = async ({ params, parent }) => {
   const [screen, around] = await Promise.all([SCREENS[params.stop](), AROUND[params.stop]?.()]);
+  const several = params.stop === 'mix' && ((await parent()).facts.course?.length ?? 1) > 1;
   return {
     stop: params.stop,
     screen: screen.default as Component<StopProps>,
     around: around?.default ?? null,
+    sharedTank: several ? (await import('$lib/ui/case/SharedTank.svelte')).default : null,
   };
 };
