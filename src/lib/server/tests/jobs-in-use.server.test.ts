@@ -54,7 +54,11 @@ describe('a job from Look to Log', () => {
       });
       expect(status, plain(said).match(/Not (?:saved|logged).{0,400}/)?.[0]).toBe(303);
     };
-    return { page, save, log };
+    const tick = async (key: string): Promise<void> => {
+      const { status } = await boss.post(`/cases/${number}/mix?/settle`, { key, tick: 'on', said: '' });
+      expect(status, key).toBe(200);
+    };
+    return { page, save, log, tick };
   }
 
   it('powder on a grid of 4 ft over 12 × 12 ft is nine points, 27 g, and no area is asked', async () => {
@@ -92,12 +96,26 @@ describe('a job from Look to Log', () => {
   });
 
   it('an aerosol without a rate is used by its instruction and logged as it was weighed', async () => {
-    const { page, log } = await open('Fleas', [
-      ['look', { surrounding: 'room', where: 'carpet', vigour: 'fair', note: '', ...SOCKS }],
+    const { page, log, tick } = await open('Fleas', [
+      [
+        'look',
+        {
+          surrounding: 'room',
+          where: 'carpet',
+          vigour: 'fair',
+          note: '',
+          ...SOCKS,
+          'signs.jumping-specks': 'yes',
+          'signs.pet-scratches': 'yes',
+        },
+      ],
       ['name', { candidate: 'flea', stage: '' }],
       ['choose', { label: 'fenrigg-sweep', reason: '' }],
       ['measure', tape('5', '4')],
     ]);
+    // What kills fish waits until the tank is covered.
+    expect(await page('mix')).toContain('Halt · Fish tank');
+    await tick('label-asks:fish');
     const mix = await page('mix');
     expect(mix).toContain('Nothing to mix: by its instruction');
     expect(mix).not.toContain('NaN');
@@ -147,6 +165,8 @@ describe('a job from Look to Log', () => {
       ['place', { swathM: '1.5', overlap: '0', direction: '0', edges: 'cover', start: 'this-end' }],
     ]);
     expect(await page('mix')).toContain('15.1 l of mix');
-    expect(await page('place')).toMatch(/[Rr]efill|load 2/);
+    const place = await page('place');
+    expect(place).toContain('25.2 ml in 2 loads');
+    expect(place).toContain('A triangle: the next load is fetched.');
   });
 });
