@@ -2,7 +2,8 @@ import { familyRows, rankLabels, type ChooseSituation, type EntryInUse } from '.
 import { inHand, measuredFor, methodOf, type Site } from '../labels';
 import { isIndoors, type Candidate } from '../identify';
 import type { MethodRow, Placing } from '../method';
-import { lanesOverPieces, quarterMarks, refillPoints, type Lanes } from '../place';
+import { quarterMarks, refillPoints } from '../place';
+import { lanesOn } from './kept-lanes';
 import { onGround, standing, type ApplicationRecord, type OnGround } from '../record';
 import { isRefused } from '../result';
 import { underRules } from '../rules';
@@ -295,12 +296,11 @@ function lanesOf(
 ): Pick<CaseView, 'lanes' | 'crossed'> {
   if (!lawn || lawn.rings.length === 0 || !stops.place || (method && !LANED.has(method.placing)))
     return { lanes: null, crossed: null };
-  const { swathM, overlap, direction, edges = 'cover' } = stops.place;
-  const passes = (square: boolean): Lanes | null => {
-    const found = lanesOverPieces({ figure: lawn.rings, swath: swathM, overlap, direction, edges }, square);
-    return isRefused(found) ? null : found.ok;
+  const { rings } = lawn;
+  return {
+    lanes: lanesOn(rings, stops.place, false),
+    crossed: method?.placing === 'crossed' ? lanesOn(rings, stops.place, true) : null,
   };
-  return { lanes: passes(false), crossed: method?.placing === 'crossed' ? passes(true) : null };
 }
 
 /** Ways of placing that go over the ground lane by lane. */

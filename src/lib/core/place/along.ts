@@ -12,27 +12,45 @@ export interface PlaceOnTheWay {
 }
 
 /** Where a share of the sprayed length is walked: the pass along the edges first, then lane by lane. 0 ≤ share ≤ 1. */
-export function placeAt(lanes: Lanes, share: number): PlaceOnTheWay {
-  let left = share * lanes.sprayedLength;
-  for (const ring of lanes.trimRings)
-    for (let i = 0; i < ring.length; i++) {
-      const from: Point = ring[i] ?? [0, 0];
-      const to: Point = ring[(i + 1) % ring.length] ?? from;
-      const length = distance(from, to);
-      if (left <= length) return { share, at: between(from, to, left / length), lane: -1, along: share };
-      left -= length;
-    }
-  const last = lanes.lanes.length - 1;
-  for (const [i, [x1, y1, x2, y2]] of lanes.lanes.entries()) {
-    const length = Math.hypot(x2 - x1, y2 - y1);
-    if (left > length && i < last) {
-      left -= length;
-      continue;
-    }
-    const along = Math.min(1, length > 0 ? left / length : 0);
-    return { share, at: between([x1, y1], [x2, y2], along), lane: i, along };
-  }
-  return { share, at: [0, 0], lane: -1, along: 0 };
+export const placeAt = (lanes: Lanes, share: number): PlaceOnTheWay =>
+  placesAt(lanes, [share])[0] ?? { share, at: [0, 0], lane: -1, along: 0 };
+
+/** Where each of several shares is walked, in rising order: the way is gone along once. */
+function placesAt(lanes: Lanes, shares: readonly number[]): PlaceOnTheWay[] {
+  const way = wayOf(lanes);
+  let [behind, i] = [0, 0];
+  return shares.map((share) => {
+    const wanted = share * lanes.sprayedLength;
+    while (i < way.length - 1 && wanted > behind + (way[i]?.length ?? 0)) behind += way[i++]?.length ?? 0;
+    const piece = way[i];
+    if (!piece) return { share, at: [0, 0], lane: -1, along: 0 };
+    const along = piece.length > 0 ? Math.min(1, (wanted - behind) / piece.length) : 0;
+    const { from, to, lane } = piece;
+    return { share, at: between(from, to, along), lane, along: lane < 0 ? share : along };
+  });
+}
+
+interface Piece {
+  readonly from: Point;
+  readonly to: Point;
+  readonly length: number;
+  /** −1 on the pass along the edges. */
+  readonly lane: number;
+}
+
+function wayOf(lanes: Lanes): Piece[] {
+  const piece = (from: Point, to: Point, lane: number): Piece => ({
+    from,
+    to,
+    lane,
+    length: distance(from, to),
+  });
+  return [
+    ...lanes.trimRings.flatMap((ring) =>
+      ring.map((from, i) => piece(from, ring[(i + 1) % ring.length] ?? from, -1)),
+    ),
+    ...lanes.lanes.map(([x1, y1, x2, y2], lane) => piece([x1, y1], [x2, y2], lane)),
+  ];
 }
 
 const between = (a: Point, b: Point, k: number): Point => [
@@ -41,8 +59,7 @@ const between = (a: Point, b: Point, k: number): Point => [
 ];
 
 /** Where a quarter, half and three quarters are laid down: there the tank or hopper is compared with the plan. */
-export const quarterMarks = (lanes: Lanes): PlaceOnTheWay[] =>
-  [0.25, 0.5, 0.75].map((share) => placeAt(lanes, share));
+export const quarterMarks = (lanes: Lanes): PlaceOnTheWay[] => placesAt(lanes, [0.25, 0.5, 0.75]);
 
 /**
  * Where each load ends and the next is fetched, from what each covers; the end itself is none.
@@ -53,8 +70,8 @@ export function refillPoints(lanes: Lanes, covers: readonly number[]): PlaceOnTh
   const whole = covers.reduce((sum, one) => sum + one, 0);
   if (!(whole > 0)) return [];
   let done = 0;
-  return covers.slice(0, -1).map((one) => {
-    done += one;
-    return placeAt(lanes, done / whole);
-  });
+  return placesAt(
+    lanes,
+    covers.slice(0, -1).map((one) => (done += one) / whole),
+  );
 }

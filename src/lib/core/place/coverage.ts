@@ -14,8 +14,9 @@ export interface Coverage {
   readonly overPct: number;
 }
 
-/** So many rows are looked at at least, each at the middle of its height. */
+/** So many rows are looked at at least where it is one piece, each at the middle of its height. */
 const ROWS = 600;
+const FEWEST_ROWS = 12;
 
 interface Laid {
   readonly figure: Rings;
@@ -25,13 +26,15 @@ interface Laid {
   readonly swath: number;
   /** What the passes along the edges lay down on; each is one pass. */
   readonly laid: readonly Rings[];
+  /** The share that it is of all that is treated: a small piece of many is looked at by fewer rows. */
+  readonly share: number;
 }
 
 /**
  * What lies under the passes, row by row along the lanes: within a row everything is told by stretches, exactly; between two
  * heights at which a swath begins or ends or an edge turns, the rows are as many as their share of the height.
  */
-export function coverageOf({ figure, area, degrees, lanes, swath, laid }: Laid): Coverage {
+export function coverageOf({ figure, area, degrees, lanes, swath, laid, share }: Laid): Coverage {
   const level = turned(figure, -degrees);
   const trims = laid.map((rings) => turned(rings, -degrees));
   const [sin, cos] = [Math.sin((degrees * Math.PI) / 180), Math.cos((degrees * Math.PI) / 180)];
@@ -50,7 +53,7 @@ export function coverageOf({ figure, area, degrees, lanes, swath, laid }: Laid):
     ...bars.flatMap(({ y }) => [y - half, y + half]),
     ...[...level, ...trims.flat()].flatMap((ring) => ring.map(([, y]) => y)),
   ].sort((a, b) => a - b);
-  const tall = (high - low) / ROWS;
+  const tall = (high - low) / Math.max(FEWEST_ROWS, ROWS * share);
   let [covered, doubled, over] = [0, 0, 0];
   let first = 0;
   for (let i = 0; i + 1 < breaks.length; i++) {

@@ -27,6 +27,8 @@ export interface LanesOver {
   readonly direction: number | 'auto';
   readonly edges: 'cover' | 'keep-in';
   readonly trim: TrimPass | null;
+  /** The share that the figure is of all that is treated, by which its coverage is looked at; 1 where it is all of it. */
+  readonly share?: number;
 }
 
 export interface Lanes extends Coverage {
@@ -97,7 +99,10 @@ export function lanesOver(input: LanesOver): Result<Lanes, LanesRefusal> {
     trimLength,
     pathLength: best.path + trimLength,
     trimRings: trim?.rings ?? [],
-    ...coverageOf({ figure, area, degrees: best.degrees, lanes: best.lanes, swath, laid: trim?.laid ?? [] }),
+    ...coverageOf({
+      ...{ figure, area, degrees: best.degrees, lanes: best.lanes, swath },
+      ...{ laid: trim?.laid ?? [], share: input.share ?? 1 },
+    }),
   });
 }
 

@@ -9,20 +9,21 @@ import { lanesOver, type Lanes, type LanesOver, type LanesRefusal } from './lane
  */
 export function lanesOverPieces(input: Omit<LanesOver, 'trim'>, square = false): Result<Lanes, LanesRefusal> {
   const pieces = piecesOf(input.figure);
+  const areas = pieces.map(areaOf);
+  const whole = areas.reduce((sum, area) => sum + area, 0);
   const laid: { area: number; lanes: Lanes }[] = [];
-  for (const figure of pieces) {
-    const along = lanesOver({ ...input, figure, trim: null });
+  for (const [i, figure] of pieces.entries()) {
+    const area = areas[i] ?? 0;
+    const piece = { ...input, figure, trim: null, share: whole > 0 ? area / whole : 1 };
+    const along = lanesOver(piece);
     const lanes =
-      square && 'ok' in along
-        ? lanesOver({ ...input, figure, trim: null, direction: along.ok.direction + 90 })
-        : along;
+      square && 'ok' in along ? lanesOver({ ...piece, direction: along.ok.direction + 90 }) : along;
     if ('refused' in lanes) return lanes;
-    laid.push({ area: areaOf(figure), lanes: lanes.ok });
+    laid.push({ area, lanes: lanes.ok });
   }
   const [first] = laid;
   if (!first) return lanesOver({ ...input, trim: null });
   if (laid.length === 1) return answer(first.lanes);
-  const whole = laid.reduce((sum, { area }) => sum + area, 0);
   const sum = (of: (lanes: Lanes) => number): number =>
     laid.reduce((total, { lanes }) => total + of(lanes), 0);
   const share = (of: (lanes: Lanes) => number): number =>
