@@ -2,7 +2,7 @@
 const THEME = /\/flowbite-svelte\/dist\/.*\/theme\.js$/;
 /** Colours of the library that nothing here is drawn in: how parts look is told in our own paper and ink. */
 const UNUSED = new Set(
-  'secondary red orange amber yellow lime green emerald teal cyan sky blue indigo violet purple fuchsia pink rose'.split(
+  'secondary dark gray red orange amber yellow lime green emerald teal cyan sky blue indigo violet purple fuchsia pink rose'.split(
     ' ',
   ),
 );

@@ -5,7 +5,6 @@ import type { MethodRow, Placing } from '../method';
 import { quarterMarks, refillPoints } from '../place';
 import { lanesOn } from './kept-lanes';
 import { onGround, standing, type ApplicationRecord, type OnGround } from '../record';
-import { isRefused } from '../result';
 import { underRules } from '../rules';
 import { dueAfter, dueKey, judgeHours, type JudgedHours } from '../schedule';
 import { NOTHING_COUNTED, type Ground } from '../ground';
