@@ -123,4 +123,9 @@
     border: 1px solid var(--ink);
     border-radius: 4px;
   }
+  /* The name of the month, which leads to the others: the library writes it white on white. */
+  .calendar :global(button[aria-live]) {
+    background: none;
+    color: var(--ink);
+  }
 </style>
