@@ -1,14 +1,7 @@
 import { beforeAll, describe, expect, it } from 'vitest';
-import { asAccount, type Visitor } from './visit';
+import { asAccount, plain, type Visitor } from './visit';
 
 /** Jobs from Look to Log over the forms, with the figures of docs/treatments.md. */
-
-const plain = (html: string): string =>
-  html
-    .replaceAll(/<script[\s\S]*?<\/script>|<style[\s\S]*?<\/style>/g, ' ')
-    .replaceAll(/<[^>]*>/g, ' ')
-    .replaceAll('&amp;', '&')
-    .replaceAll(/\s+/g, ' ');
 
 type Fields = Record<string, string>;
 const LAWN: Fields = { surrounding: 'lawn', where: 'lawn', vigour: 'fair', note: '' };

@@ -1,18 +1,11 @@
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { connect, rowsOf } from '../db/client';
-import { archiveOf, asAccount, contentOfArchive, FIRM, type Visitor } from './visit';
+import { archiveOf, asAccount, contentOfArchive, FIRM, plain, type Visitor } from './visit';
 
 const base = process.env.NIMSY_TEST_URL ?? '';
 const owner = connect(process.env.NIMSY_TEST_OWNER ?? '', 1);
 afterAll(owner.close);
-
-const plain = (html: string): string =>
-  html
-    .replaceAll(/<script[\s\S]*?<\/script>|<style[\s\S]*?<\/style>/g, ' ')
-    .replaceAll(/<[^>]*>/g, ' ')
-    .replaceAll('&amp;', '&')
-    .replaceAll(/\s+/g, ' ');
 
 /** Four products in one kitchen, worked by hand (docs/treatments.md shows the same figures). */
 describe('one kitchen, several treatments', () => {

@@ -162,3 +162,11 @@ export async function emptyDatabase(): Promise<{ DATABASE_URL: string; DATABASE_
     DATABASE_OWNER_URL: at(process.env.NIMSY_TEST_OWNER ?? ''),
   };
 }
+
+/** The words of a page. */
+export const plain = (html: string): string =>
+  html
+    .replaceAll(/<script[\s\S]*?<\/script>|<style[\s\S]*?<\/style>/g, ' ')
+    .replaceAll(/<[^<>]*>/g, ' ')
+    .replaceAll('&amp;', '&')
+    .replaceAll(/\s+/g, ' ');

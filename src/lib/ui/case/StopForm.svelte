@@ -71,22 +71,25 @@
     trouble = null;
     const merging = conflict !== null;
     const at = location.pathname;
+    const key = sheet.keyOf(stop);
     return async ({ result, update }) => {
+      const revision = result.type === 'success' ? (result.data?.revision as unknown) : undefined;
       if (result.type === 'success' || result.type === 'redirect') {
-        sheet.forget(stop);
         savedNow += 1;
-        // Whoever pressed another stop meanwhile goes there, wherever the save would lead.
+        // Whoever pressed another stop meanwhile goes there, wherever the save would lead; what was typed since stays.
         if (navigating.to !== null || location.pathname !== at) {
+          if (!typedWhile) sheet.forget(stop, key);
           await navigating.complete?.catch(() => undefined);
           await invalidateAll();
+          if (typeof revision === 'number') sheet.builtOn(stop, revision, key);
           saving = false;
           return;
         }
+        sheet.forget(stop, key);
       }
       if (result.type === 'error')
         trouble = (result.error as { message?: string })?.message ?? 'The server does not answer. Try again.';
       else await update({ reset: false });
-      const revision = result.type === 'success' ? (result.data?.revision as unknown) : undefined;
       // What was typed while the save was on its way is laid over what was saved.
       if (typedWhile && result.type === 'success') await sheet.propose(stop, form);
       if (typeof revision === 'number') sheet.builtOn(stop, revision);

@@ -27,7 +27,7 @@ export class CaseSheet {
   readonly #saved: () => CaseFacts;
   readonly #show: Show;
   #turn = 0;
-  /** By `#key`: what is typed for one treatment is not that of another. */
+  /** By `keyOf`: what is typed for one treatment is not that of another. */
   #drafts = $state.raw<Readonly<Record<string, StopBodies[AnsweredStop]>>>({});
   /** The revision that each draft was begun on: what others save meanwhile does not move it. */
   #bases = $state.raw<Readonly<Record<string, number>>>({});
@@ -42,25 +42,25 @@ export class CaseSheet {
   }
 
   /** A stop of the case, or of the treatment and go that are open. */
-  #key(stop: AnsweredStop): string {
+  keyOf(stop: AnsweredStop): string {
     const saved = this.#saved();
     return isOfTreatment(stop) ? `${stop} ${numberOf(saved)} ${goOf(saved)}` : stop;
   }
 
   /** Lays the defaults of a stop that was never saved, so that what follows from them is seen. */
   assume<S extends AnsweredStop>(stop: S, body: StopBodies[S]): void {
-    if (this.facts.stops[stop] === undefined) this.#drafts = { ...this.#drafts, [this.#key(stop)]: body };
+    if (this.facts.stops[stop] === undefined) this.#drafts = { ...this.#drafts, [this.keyOf(stop)]: body };
   }
 
   /** The saved revision that what stands in the form was built on; 0 where there was none. */
   baseOf(stop: AnsweredStop): number {
-    return this.#bases[this.#key(stop)] ?? this.#saved().states[stop]?.revision ?? 0;
+    return this.#bases[this.keyOf(stop)] ?? this.#saved().states[stop]?.revision ?? 0;
   }
 
   /** Lays the present fields of a stop over what is saved; while a field is wrong the last good answer stays. */
   async propose(stop: AnsweredStop, form: HTMLFormElement): Promise<void> {
     const sent = new FormData(form);
-    const key = this.#key(stop);
+    const key = this.keyOf(stop);
     this.#bases = { [key]: this.baseOf(stop), ...this.#bases };
     const turn = ++this.#turn;
     // What checks a form is loaded when somebody begins to type.
@@ -89,9 +89,8 @@ export class CaseSheet {
   }
 
   /** Once saved, the saved answer is the answer. */
-  forget(stop: AnsweredStop): void {
+  forget(stop: AnsweredStop, key = this.keyOf(stop)): void {
     this.#turn++;
-    const key = this.#key(stop);
     const { [key]: _saved, ...others } = this.#drafts;
     this.#drafts = others;
     const { [key]: _base, ...bases } = this.#bases;
@@ -103,13 +102,12 @@ export class CaseSheet {
    * The person's own save stands at a revision: what was typed while it was on its way is built on that, and is no change of
    * somebody else's.
    */
-  builtOn(stop: AnsweredStop, revision: number): void {
-    const key = this.#key(stop);
+  builtOn(stop: AnsweredStop, revision: number, key = this.keyOf(stop)): void {
     if (this.#bases[key] !== undefined) this.#bases = { ...this.#bases, [key]: revision };
   }
 
   isDraft(stop: AnsweredStop): boolean {
-    const draft = this.#drafts[this.#key(stop)];
+    const draft = this.#drafts[this.keyOf(stop)];
     return draft !== undefined && JSON.stringify(draft) !== JSON.stringify(this.#saved().stops[stop]);
   }
 
@@ -118,7 +116,7 @@ export class CaseSheet {
     const states = { ...saved.states };
     const stops: Partial<Record<AnsweredStop, StopBodies[AnsweredStop]>> = {};
     for (const stop of ANSWERED) {
-      const draft = this.#drafts[this.#key(stop)];
+      const draft = this.#drafts[this.keyOf(stop)];
       if (draft === undefined) continue;
       stops[stop] = draft;
       if (this.isDraft(stop))
