@@ -1,10 +1,10 @@
-import { howMuch } from '../src/lib/core/bench';
+import { howMuch } from '../src/lib/core/job';
 import { Bench } from 'tinybench';
 import { CANDIDATES, DEMONSTRATION_LABELS, SIGNS } from '../src/lib/catalog';
 import { NO_WISHES, rankLabels, type ChooseSituation } from '../src/lib/core/choose';
 import { checkLabel, inHand, type LabelCard, type LabelUse } from '../src/lib/core/labels';
 import { parseDay, type CalendarDay } from '../src/lib/core/units';
-import { gateCurve, gateFor, spreadPattern } from '../src/lib/core/calibrate';
+import { gateCurve, gateFor, spreadPattern } from '../src/lib/core/equipment';
 import {
   costOf,
   planDay,

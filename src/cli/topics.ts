@@ -11,7 +11,7 @@ import {
   sprayTime,
   walk,
   weighedPass,
-} from '../lib/core/calibrate';
+} from '../lib/core/equipment';
 import { activeIn, dose, progress } from '../lib/core/dose';
 import { identify } from '../lib/core/identify';
 import type { Point } from '../lib/core/geometry';

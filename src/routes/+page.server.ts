@@ -1,7 +1,7 @@
 import { stockState } from '$lib/core/choose';
 import { assess, courseAgenda, factsFor, letterOf, purposeOf, standingCourse } from '$lib/core/case';
 import { daysBetween } from '$lib/core/units';
-import { dueOn } from '$lib/core/calibrate';
+import { dueOn } from '$lib/core/equipment';
 import { listEquipment } from '$lib/server/store/equipment';
 import { countAllCases } from '$lib/server/store/case-list';
 import { loadOpenCases } from '$lib/server/store/cases';

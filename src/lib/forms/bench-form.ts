@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { METHODS, type Job, type Method } from '../core/bench';
+import { METHODS, type Job, type Method } from '../core/job';
 import { invalid, isRefused, type Result } from '../core/result';
 import { quantity, type Quantity, type Unit } from '../core/units';
 import { amount, numeric, orNoAmount, orNothing, treeOf, whole, type Fields } from './fields';

@@ -1,4 +1,4 @@
-import { TARGET_OF, type Method } from '../core/bench';
+import { TARGET_OF, type Method } from '../core/job';
 import { isUnit, sameDimension, valueIn, type System, type Unit } from '../core/units';
 import { BENCH_FIELDS } from './bench-form';
 

@@ -9,7 +9,7 @@ import {
   type Calibration,
   type CalibrationKind,
   type EquipmentKind,
-} from '../core/calibrate';
+} from '../core/equipment';
 import { invalid, type Result } from '../core/result';
 import type { Unit } from '../core/units';
 import {

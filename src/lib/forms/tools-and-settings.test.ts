@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { EQUIPMENT_KINDS } from '../core/calibrate';
+import { EQUIPMENT_KINDS } from '../core/equipment';
 import { parseCalibration, parseEquipment, SIZE_UNITS } from './equipment-form';
 import { DEFAULT_SETTINGS, parseSettings, readSettings } from './settings-form';
 

@@ -1,4 +1,4 @@
-import type { FigureName, Method } from '../core/bench';
+import type { FigureName, Method } from '../core/job';
 
 /** What each method is called, and what it is for. */
 export const BENCH_METHODS: Readonly<Record<Method, { readonly name: string; readonly for: string }>> = {

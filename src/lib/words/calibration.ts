@@ -1,4 +1,4 @@
-import type { CalibrationKind, EquipmentKind, Travel } from '../core/calibrate';
+import type { CalibrationKind, EquipmentKind, Travel } from '../core/equipment';
 
 export const EQUIPMENT_WORDS: Readonly<Record<EquipmentKind, string>> = {
   tank: 'sprayer or can',

@@ -1,5 +1,5 @@
 import { redirect } from '@sveltejs/kit';
-import { dueOn } from '$lib/core/calibrate';
+import { dueOn } from '$lib/core/equipment';
 import { parseEquipment } from '$lib/forms';
 import { once } from '$lib/server/session/once';
 import { readForm, wrongField } from '$lib/server/session/answer';

@@ -2,7 +2,7 @@
   import Fold from '$lib/ui/parts/Fold.svelte';
   import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
-  import { CALIBRATIONS_OF } from '$lib/core/calibrate';
+  import { CALIBRATIONS_OF } from '$lib/core/equipment';
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
   import EquipmentFields from '$lib/ui/office/EquipmentFields.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';

@@ -2,7 +2,7 @@
   import Button from '$lib/ui/parts/Button.svelte';
   import { enhance } from '$app/forms';
   import { untrack } from 'svelte';
-  import { METHODS, type Job, type Method } from '$lib/core/bench';
+  import { METHODS, type Job, type Method } from '$lib/core/job';
   import type { Refusal } from '$lib/core/result';
   import { BENCH_FIELDS, carriedOver, fieldsOf, opensIn, parseBench } from '$lib/forms';
   import type { Unit } from '$lib/core/units';

@@ -1,4 +1,4 @@
-import { pace } from '../calibrate';
+import { pace } from '../equipment';
 import { isRefused, type Refusal, type Result } from '../result';
 import {
   groundKnown,

@@ -19,7 +19,7 @@ import {
   smallint,
 } from 'drizzle-orm/pg-core';
 import { TREATMENT_STATES } from '../../core/case';
-import { CALIBRATION_KINDS, EQUIPMENT_KINDS, type Reading } from '../../core/calibrate';
+import { CALIBRATION_KINDS, EQUIPMENT_KINDS, type Reading } from '../../core/equipment';
 import { bodyVersion, id, moment, workspaceId, workspaces } from './tables-of-people';
 
 /** For whom a firm works. */

@@ -6,7 +6,7 @@ import {
   type Calibration,
   type EquipmentKind,
   type ProvenOf,
-} from '../../core/calibrate';
+} from '../../core/equipment';
 import { factsFor, type CaseFacts } from '../../core/case';
 import { type LabelCard } from '../../core/labels';
 import type { CalendarDay } from '../../core/units';

@@ -1,5 +1,5 @@
 import { and, asc, desc, eq, sql } from 'drizzle-orm';
-import { EQUIPMENT_KINDS, type Calibration, type EquipmentKind } from '../../core/calibrate';
+import { EQUIPMENT_KINDS, type Calibration, type EquipmentKind } from '../../core/equipment';
 import type { CalendarDay } from '../../core/units';
 import type { CalibrationForm, EquipmentForm } from '../../forms';
 import type { Tx } from '../db/client';

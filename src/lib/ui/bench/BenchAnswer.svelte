@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { howMuch, type Job } from '../../core/bench';
+  import { howMuch, type Job } from '../../core/job';
   import { valueIn, type Quantity } from '../../core/units';
   import { BENCH_HALTS, BENCH_PROBLEMS, figureText, METHOD_CAUTIONS, refusalSentence } from '../../words';
   import { levelText } from '../drawings/level';

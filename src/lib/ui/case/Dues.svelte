@@ -4,7 +4,7 @@
   import { enhance } from '$app/forms';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
-  import { sprinklerMinutes } from '../../core/calibrate';
+  import { sprinklerMinutes } from '../../core/equipment';
   import { numberOf } from '../../core/case';
   import { dueKey } from '../../core/schedule';
   import { dueBy, dueWords, nightsWords } from '../../words';

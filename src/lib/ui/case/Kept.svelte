@@ -1,7 +1,7 @@
 <script lang="ts">
   import Button from '../parts/Button.svelte';
   import { resolve } from '$app/paths';
-  import { howMuch } from '../../core/bench';
+  import { howMuch } from '../../core/job';
   import { parseBench } from '../../forms';
   import { BENCH_METHODS } from '../../words';
   import { getMayChange } from '../parts/may';

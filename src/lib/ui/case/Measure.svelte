@@ -23,7 +23,7 @@
   import LengthField from '../parts/LengthField.svelte';
   import Working from './Working.svelte';
   import { getSheet } from './sheet.svelte';
-  import type { Proven } from '../../core/calibrate';
+  import type { Proven } from '../../core/equipment';
   import type { StopProps } from './stop-props';
   const show = getShow();
   const { besideText, numberText } = show;

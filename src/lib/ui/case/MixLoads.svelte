@@ -2,7 +2,7 @@
   import Table from '../parts/Table.svelte';
   import { letterOf, numberOf, partnerAmounts, partnerOf, tankMateOf } from '../../core/case';
   import { resolve } from '$app/paths';
-  import { jugFill } from '../../core/calibrate';
+  import { jugFill } from '../../core/equipment';
   import { fillingLevels, inTool, type DoseAnswer, type Load } from '../../core/dose';
   import type { Quantity, Unit } from '../../core/units';
   import type { CardInUse } from '../../core/labels';

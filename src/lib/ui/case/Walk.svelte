@@ -1,6 +1,6 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
-  import { crossedGate, dropsFor, laidDown, sprayTime, type Proven } from '../../core/calibrate';
+  import { crossedGate, dropsFor, laidDown, sprayTime, type Proven } from '../../core/equipment';
   import type { CardInUse } from '../../core/labels';
   import { quantity, valueIn } from '../../core/units';
   import { unitText } from '../../words';

@@ -1,5 +1,5 @@
 import type { Component } from 'svelte';
-import type { ProvenOf } from '../../core/calibrate';
+import type { ProvenOf } from '../../core/equipment';
 import type { FieldError } from './sheet.svelte';
 
 export interface Tool {

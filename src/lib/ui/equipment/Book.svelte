@@ -3,7 +3,7 @@
   import Table from '../parts/Table.svelte';
   import Button from '../parts/Button.svelte';
   import { enhance } from '$app/forms';
-  import { calibrated, type Calibration, type CalibrationKind } from '../../core/calibrate';
+  import { calibrated, type Calibration, type CalibrationKind } from '../../core/equipment';
   import { dayNumber, type CalendarDay } from '../../core/units';
   import { PROCEDURES, READING_WORDS, unitText } from '../../words';
   import { getShow } from '../parts/show';

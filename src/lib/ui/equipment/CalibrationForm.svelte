@@ -10,7 +10,7 @@
     type Calibrated,
     type CalibrationKind,
     type EquipmentKind,
-  } from '../../core/calibrate';
+  } from '../../core/equipment';
   import { PROCEDURES, READING_WORDS, SETUP_WORDS } from '../../words';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';

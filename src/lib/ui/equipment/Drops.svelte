@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { calibrated, type Calibration } from '../../core/calibrate';
+  import { calibrated, type Calibration } from '../../core/equipment';
   import { unitText } from '../../words';
   import CardScale from '../parts/CardScale.svelte';
   import { getShow } from '../parts/show';

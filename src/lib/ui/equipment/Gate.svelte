@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { deliveredAt, gateCurve, gateFor, type GatePoint } from '../../core/calibrate';
+  import { deliveredAt, gateCurve, gateFor, type GatePoint } from '../../core/equipment';
   import { quantity, type Unit } from '../../core/units';
   import { unitText } from '../../words';
   import NumberField from '../parts/NumberField.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
   import Table from '../parts/Table.svelte';
-  import { spreadPattern, TRAVELS, type Calibration, type Travel } from '../../core/calibrate';
+  import { spreadPattern, TRAVELS, type Calibration, type Travel } from '../../core/equipment';
   import { TRAVEL_WORDS, unitText } from '../../words';
   import NumberField from '../parts/NumberField.svelte';
   import { getShow } from '../parts/show';

@@ -1,4 +1,4 @@
-import type { Calibrated, CalibrationKind } from '../../core/calibrate';
+import type { Calibrated, CalibrationKind } from '../../core/equipment';
 import { unitText, type Show } from '../../words';
 
 /** What a calibration comes to, with its spread: "36.8 fl oz a minute, 1.1 % apart in 3". */

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { CALIBRATIONS_OF, DUE_DAYS, EQUIPMENT_KINDS, type EquipmentKind } from '../../core/calibrate';
+  import { CALIBRATIONS_OF, DUE_DAYS, EQUIPMENT_KINDS, type EquipmentKind } from '../../core/equipment';
   import { SIZE_UNITS, type EquipmentForm } from '../../forms';
   import { EQUIPMENT_WORDS, MAKERS_WORDS, SIZE_WORDS } from '../../words';
   import Amount from '../parts/Amount.svelte';

@@ -2,7 +2,7 @@
   import Table from '../parts/Table.svelte';
   import Button from '../parts/Button.svelte';
   import { untrack } from 'svelte';
-  import { grid } from '../../core/calibrate';
+  import { grid } from '../../core/equipment';
   import { gridOver, isPlace, outlineOf, withReading } from '../../core/plan';
   import { MARK_WORDS } from '../../words';
   import { getShow } from '../parts/show';

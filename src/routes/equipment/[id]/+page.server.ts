@@ -1,5 +1,5 @@
 import { error, redirect } from '@sveltejs/kit';
-import { calibrated, dueOn } from '$lib/core/calibrate';
+import { calibrated, dueOn } from '$lib/core/equipment';
 import { isRefused, refuse } from '$lib/core/result';
 import { fieldsOf, isId, parseCalibration, parseEquipment, revisionIn } from '$lib/forms';
 import { formOf } from '$lib/server/session/bodies';

@@ -2,7 +2,7 @@
   import Fold from '$lib/ui/parts/Fold.svelte';
   import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
-  import { calibrated, CALIBRATIONS_OF, type GatePoint } from '$lib/core/calibrate';
+  import { calibrated, CALIBRATIONS_OF, type GatePoint } from '$lib/core/equipment';
   import Book from '$lib/ui/equipment/Book.svelte';
   import Drops from '$lib/ui/equipment/Drops.svelte';
   import CalibrationForm from '$lib/ui/equipment/CalibrationForm.svelte';

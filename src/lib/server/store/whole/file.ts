@@ -3,7 +3,7 @@ import { OUTSIDE } from '../../../core/record';
 import { PREMISES_KEYS } from '../../../core/premises';
 import { createHash } from 'node:crypto';
 import { z } from 'zod';
-import { CALIBRATION_KINDS, EQUIPMENT_KINDS } from '../../../core/calibrate';
+import { CALIBRATION_KINDS, EQUIPMENT_KINDS } from '../../../core/equipment';
 import { STOCK_REASONS } from '../../../core/choose';
 import { labelSchema, upgraded } from '../../../catalog';
 import { customerForm, propertyForm, settingsShape } from '../../../forms';

@@ -1,4 +1,4 @@
-import { grid, hoseEndJug, hoseRatio, jugFill, sprayTime } from '../calibrate';
+import { grid, hoseEndJug, hoseRatio, jugFill, sprayTime } from '../equipment';
 import { dose, type DoseAnswer, type DoseInput, type Load } from '../dose';
 import { answer, invalid, isRefused, type Refusal, type Result } from '../result';
 import {
