@@ -19,7 +19,6 @@ export default defineConfig({
   build: {
     target: 'es2022',
     reportCompressedSize: false,
-    minify: 'terser',
     terserOptions: { module: true, ecma: 2020, format: { comments: false } },
     // The component library does not say that its files do nothing by being read: one part would bring all of them.
     // So would one name of a room of ours that has a table in it.
@@ -32,7 +31,11 @@ export default defineConfig({
   },
   environments: {
     client: {
-      build: { rollupOptions: { output: { manualChunks: chunks(), onlyExplicitManualChunks: true } } },
+      // The server need not be short.
+      build: {
+        minify: 'terser',
+        rollupOptions: { output: { manualChunks: chunks(), onlyExplicitManualChunks: true } },
+      },
     },
   },
   // Our own classes win by the layers of app.css: the parts need no classes weighed against one another at run time.

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { open } from './expected';
-import { howMuch, type Method } from '../src/lib/core/bench';
+import { howMuch, type Method } from '../src/lib/core/job';
 import { expectAnswer } from '../src/lib/core/result';
 import { parseBench } from '../src/lib/forms';
 import { figureText, PLAIN, BENCH_METHODS } from '../src/lib/words';

@@ -100,6 +100,19 @@ function reached(graph, roots) {
   return found;
 }
 
+/** @type {WeakMap<Info, Statement[]>} */
+const BODIES = new WeakMap();
+
+/** The statements of a module that name others. The bundler reads a whole module anew whenever somebody asks for them. @param {Info | null} info */
+function bodyOf(info) {
+  if (!info) return [];
+  const before = BODIES.get(info);
+  if (before) return before;
+  const body = /** @type {{ body?: Statement[] } | null} */ (info.ast)?.body ?? [];
+  BODIES.set(info, body);
+  return body;
+}
+
 /**
  * What a module needs so that one of its names is there. A module that only passes names on needs what it passes on, not
  * what else stands in it. @param {Graph} graph @param {string} id @param {string} wanted
@@ -107,7 +120,7 @@ function reached(graph, roots) {
  */
 function needsOf(graph, id, wanted) {
   const info = graph.getModuleInfo(id);
-  const body = /** @type {{ body?: Statement[] } | null} */ (info?.ast)?.body ?? [];
+  const body = bodyOf(info);
   const sources = [...new Set(body.flatMap(({ source }) => (source ? [source.value] : [])))];
   /** @param {Statement} statement */
   const idOf = ({ source }) => info?.importedIds[sources.indexOf(source?.value ?? '')] ?? '';

@@ -49,7 +49,7 @@ export async function test(words) {
 /** @param {string} out @param {Count} count */
 async function everything(out, count) {
   await run('', ['svelte-kit', 'sync'], {});
-  // What reads the tree alone runs beside what builds it.
+  // What needs no server runs beside what builds it: formatting, lint and unit tests.
   const built = withNimsy(async () => {});
   const bank = built.then(openBank);
   // Who waits for it hears of it.
@@ -63,7 +63,6 @@ async function everything(out, count) {
       rmSync(join(ROOT, '.svelte-kit', '.svelte-check'), { recursive: true, force: true });
       await check('types', ['svelte-check', '--tsgo', '--tsconfig', './tsconfig.json', '--output', 'human']);
     },
-    () => vitest('unit', {}, out, count),
     ...['screens', 'wide', 'phone'].map((name) => () => suite(name, [], out, count, bank)),
   ];
   const lane = async () => {
@@ -76,6 +75,7 @@ async function everything(out, count) {
       async () => {
         await check('formatting', ['prettier', '--check', '--log-level', 'warn', '.']);
         await check('lint', ['eslint', '.']);
+        await vitest('unit', {}, out, count);
         await lane();
       },
     ]);
