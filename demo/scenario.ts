@@ -169,7 +169,6 @@ const PLAIN_MIX = {
   holds: null,
   before: 'clean',
   carriedOn: null,
-  partner: null,
 } as const;
 const KNAPSACK = {
   tankName: 'Knapsack 15 l',
@@ -508,7 +507,7 @@ export const CASES: readonly DemoCase[] = [
           mix: {
             ...{ rate: 1, severity: null, tankName: 'Knapsack 15 l', tank: q(15, 'l'), tankMark: null },
             ...{ measureName: 'Syringe 30 ml', step: q(0.1, 'ml'), holds: q(30, 'ml'), before: 'clean' },
-            ...{ carryOver: null, carriedOn: null, split: 'fill', lot: null, partner: null },
+            ...{ carryOver: null, carriedOn: null, split: 'fill', lot: null },
             make: q(0.9, 'l'),
           },
         },

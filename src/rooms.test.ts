@@ -54,7 +54,7 @@ const CORE: Record<string, readonly string[]> = {
       'record',
       'safety',
     ],
-    ...['schedule', 'review', 'choose', 'rules', 'premises'],
+    ...['schedule', 'review', 'choose', 'rules', 'premises', 'job'],
   ],
 };
 const LIB: Record<string, { rooms: readonly string[]; packages: RegExp }> = {

@@ -232,17 +232,3 @@ const pick = <K extends string>(of: (name: string) => Quantity | undefined, ...n
   Object.fromEntries(names.flatMap((name) => (of(name) ? [[name, of(name)]] : []))) as Partial<
     Record<K, Quantity>
   >;
-
-/** Only the names and lengths that a kept job can have; the rest of a form is not kept. */
-export function keptFields(fields: Fields): Record<string, string> {
-  const method = fields.get('method') ?? 'tank';
-  const own = BENCH_FIELDS[method as Method].fields.flatMap(({ name }) => [
-    `${name}.value`,
-    `${name}.unit`,
-    name,
-  ]);
-  const known = ['method', 'least', 'most', 'chosen', 'rateUnit', 'per.value', 'per.unit', ...own];
-  return Object.fromEntries(
-    [...fields].filter(([name, value]) => known.includes(name) && value.length <= 40 && value !== ''),
-  );
-}

@@ -16,7 +16,7 @@ export type { RecordForm } from './record-form';
 export { read } from './shape';
 export { knownNames, parseStop, readStop } from './stops/parse';
 export type { KnownNames } from './stops/parse';
-export { BENCH_FIELDS, keptFields, parseBench } from './bench-form';
+export { BENCH_FIELDS, parseBench } from './bench-form';
 export type { BenchField } from './bench-form';
 export { STRENGTH_UNITS, fieldsOfCard, parseCard, parseLot, RATE_BASES, unfinished } from './label-form';
 export { parseCardAndLot, parseContainer, parseStockChange } from './stock-form';

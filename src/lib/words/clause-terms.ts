@@ -20,6 +20,11 @@ const capital = (text: string): string => `${text.charAt(0).toUpperCase()}${text
 
 /** What each clause asks for: the act, and why. */
 export const ASK_WORDS: Readonly<Record<Ask, Say>> = {
+  figuresOnly: say(
+    'Only the figures of this label were copied',
+    'Read the label on the container from end to end: the pest and the place on it, protection, weather, interval, the most in a year, who may go back when. Better still, copy the rest of it on the Shelf: then it is watched for you.',
+    'Read to its end; it allows this, here',
+  ),
   liveWires: say(
     'Live wires where it goes',
     'It conducts, or wets what does. Switch the circuit off at the fuse, keep it from being switched on again, and test that it is dead. Boxes, sockets and panels stay dry. Where that cannot be done, call an electrician first.',
@@ -320,6 +325,7 @@ export const TELL_WORDS: Readonly<Record<Tell, Say>> = {
 
 /** What a tick of each said, as a record tells it. */
 export const ASK_TICKED: Readonly<Record<Ask, string>> = {
+  figuresOnly: 'label read from end to end',
   liveWires: 'circuit switched off and tested',
   flames: 'flames out, nothing that sparks',
   foodContact: 'food and what touches it cleared or covered',

@@ -15,6 +15,7 @@ export const MORE_SECTION_WORDS: Readonly<Record<MoreSection, string>> = {
 
 /** What each clause is called in the form and on the card. */
 export const MORE_WORDS: Readonly<Record<MoreKey, string>> = {
+  figuresOnly: 'Only the figures of the label are copied',
   notAPesticide: 'Not a registered pesticide',
   licenceCategory: 'The licence is for',
   firstAidSwallowed: 'First aid, swallowed',

@@ -12,6 +12,7 @@
   import Broken from '$lib/ui/parts/Broken.svelte';
   import Amount from '$lib/ui/parts/Amount.svelte';
   import Choice from '$lib/ui/parts/Choice.svelte';
+  import Field from '$lib/ui/parts/Field.svelte';
   import NumberField from '$lib/ui/parts/NumberField.svelte';
   import SharedUnit from '$lib/ui/parts/SharedUnit.svelte';
   import { setErrors } from '$lib/ui/parts/errors';
@@ -81,7 +82,7 @@
   <form
     bind:this={form}
     method="POST"
-    action="?/keep"
+    action="?/take"
     oninput={typed}
     onchange={typed}
     use:enhance={() =>
@@ -170,17 +171,26 @@
           </svelte:boundary>
           {#if may() && data.cases.length > 0}
             <div class="keep">
-              <Choice
-                label="Keep it into the case"
-                name="case"
-                value={String(data.cases[0]?.number ?? '')}
-                items={data.cases.map((c) => ({
-                  value: String(c.number),
-                  name: `${c.number} · ${c.title}, ${c.property}`,
-                }))}
-                width="18rem"
-              />
-              <Button>Keep</Button>
+              <h2 class="section-head">Take it into a case</h2>
+              <p class="soft small">
+                It becomes a treatment of the case: these figures as a card of your shelf, the ground and the
+                tank as its answers. Hours, cautions and the logbook hold for it from there.
+              </p>
+              <div class="fields">
+                <Field label="Name on the label" name="product" value={values.product ?? ''} width="15rem" />
+                <Choice
+                  label="Case"
+                  name="case"
+                  value={String(data.cases[0]?.number ?? '')}
+                  items={data.cases.map((c) => ({
+                    value: String(c.number),
+                    name: `${c.number} · ${c.title}, ${c.property}`,
+                  }))}
+                  width="18rem"
+                />
+              </div>
+              {#if data.kept}<input type="hidden" name="kept" value={data.kept} />{/if}
+              <Button>Take it into the case</Button>
             </div>
           {/if}
         {:else}
@@ -231,11 +241,10 @@
   .answer :global(.loads) {
     margin-top: 1rem;
   }
+  .keep .fields {
+    margin-top: 0.7rem;
+  }
   .keep {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: end;
-    gap: 0.6rem;
     border-top: 1px solid var(--rule);
     margin-top: 1.2rem;
     padding-top: 0.8rem;

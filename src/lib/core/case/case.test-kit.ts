@@ -66,7 +66,6 @@ export const stops: StopBodies = {
     carryOver: null,
     split: 'fill',
     lot: 'T1',
-    partner: null,
   },
   place: { swathM: 1.5, overlap: 0, direction: 0, start: 'this-end' },
   recheck: { counts: [2, 1, 3, 2, 2], control: null, countedOn: day('2027-09-25'), note: '' },

@@ -1,9 +1,6 @@
 import type { Licence } from '../premises';
 import { describe, expect, it } from 'vitest';
-import { DEMONSTRATION_LABELS } from '../../catalog';
-import type { LabelCard } from '../labels';
 import { sideBySide, type ApplicationRecord } from '../record';
-import { valueIn } from '../units';
 import {
   agendaOf,
   assess,
@@ -14,7 +11,6 @@ import {
   letterOf,
   isStale,
   outsideOf,
-  partnerAmounts,
   workingsOf,
   type CaseFacts,
   type Done,
@@ -68,62 +64,6 @@ describe('a lawn from sighting to plan', () => {
     expect(view.ranking.sure).toBe(false);
     expect(view.named).toBeNull();
     expect(view.nextStop).toBe('name');
-  });
-});
-
-describe('two products in one tank', () => {
-  const sallowfold = DEMONSTRATION_LABELS.find((label) => label.id === 'sallowfold-bacterium')!;
-  const jar = { jarOn: day('2027-09-14'), jarBy: 'R. Hallow', jarResult: 'mixes' as const };
-  const withPartner = (
-    partner: Partial<NonNullable<StopBodies['mix']['partner']>>,
-    change: (label: LabelCard) => LabelCard = (label) => label,
-    mix: Partial<StopBodies['mix']> = {},
-  ): CaseFacts => {
-    const facts = factsWith();
-    return {
-      ...facts,
-      shelf: [...facts.shelf, { label: sallowfold, containers: [] }].map(({ label, containers }) => ({
-        label: change(label),
-        containers,
-      })),
-      stops: {
-        ...facts.stops,
-        // Of the bacterium the label names young caterpillars alone.
-        name: { ...stops.name, stage: 'young' },
-        mix: { ...stops.mix, partner: { label: sallowfold.id, rate: 50, ...jar, ...partner }, ...mix },
-      },
-    };
-  };
-
-  it('go together where both labels allow it and a jar stayed mixed', () => {
-    const one = assess(withPartner({})).options.find((o) => o.label.id === sallowfold.id)!;
-    const { min } = one.label.use.rate;
-    const view = assess(withPartner({ rate: min }));
-    expect(view.halts.map((h) => h.caution.code)).toEqual([]);
-    expect(view.cautions.map((c) => c.caution.code)).toContain('partner-log');
-    const amounts = partnerAmounts(one.label, min, view.lawn!, view.dose!);
-    const { per } = one.label.use.rate;
-    expect(amounts?.product.value).toBeCloseTo((min * 336) / valueIn(per, 'm2'), 6);
-    expect(amounts?.loads.reduce((sum, load) => sum + load.value, 0)).toBeCloseTo(
-      amounts?.product.value ?? 0,
-      9,
-    );
-  });
-
-  it('are a Halt without the jar, after a jar that separated, or where a label does not allow it', () => {
-    const { min } = assess(withPartner({})).options.find((o) => o.label.id === sallowfold.id)!.label.use.rate;
-    const codes = (...given: Parameters<typeof withPartner>): string[] =>
-      haltCodes(withPartner({ rate: min, ...given[0] }, given[1], given[2]));
-    expect(codes({ jarResult: null })).toEqual(['partner-jar-missing']);
-    expect(codes({ jarBy: '' })).toEqual(['partner-jar-missing']);
-    expect(codes({ jarResult: 'separates' })).toEqual(['partner-jar-failed']);
-    expect(codes({ rate: min * 100 })).toEqual(['partner-rate']);
-    expect(codes({ label: 'hazelmoor-granule' })).toEqual(['partner-unknown']);
-    expect(
-      codes({}, (label) => ({ ...label, mixWithOthers: label.id === sallowfold.id ? null : 'yes' })),
-    ).toEqual(['partner-not-allowed']);
-    const carryOver = { finished: { value: 1, unit: 'l' }, product: { value: 2, unit: 'ml' } } as const;
-    expect(codes({}, undefined, { carryOver })).toEqual(['partner-carry-over']);
   });
 });
 

@@ -87,7 +87,7 @@ export function cautionsOf(known: {
     found.push(...tankCautions(facts, chosen), ...lotCautions(facts, chosen));
     const partner = partnerOf(facts, named?.id ?? null);
     if (facts.stops.mix && partner)
-      found.push(...partnerCautions({ ...facts.stops.mix, partner }, chosen.label, known.options));
+      found.push(...partnerCautions(partner, facts.stops.mix, chosen.label, known.options));
     found.push(...unweighedCautions(chosen));
     found.push(...passCautions(chosen.label, known.passes, known.perMetre));
     if (lawn && known.dose && rate !== null)

@@ -191,23 +191,18 @@ export interface MixBody {
   readonly half?: boolean;
   /** The treatment whose tank this one goes into, with the jar in which both were tried; null or absent for a tank of its own. */
   readonly shared?: SharedTank | null;
-  /** A second product in the same tank, as it was said before treatments could share one; null for one alone. */
-  readonly partner: MixPartner | null;
 }
 
-export interface SharedTank extends Pick<MixPartner, 'jarOn' | 'jarBy' | 'jarResult'> {
-  /** The number of that treatment. */
-  readonly with: number;
-}
-
-/** A second product, and the jar in which both were tried first: who shook it, when, and what came of it. */
-export interface MixPartner {
-  readonly label: string;
-  /** In the unit of its own label. */
-  readonly rate: number;
+/** The jar in which two products were tried first: who shook it, when, and what came of it. */
+export interface Jar {
   readonly jarOn: CalendarDay | null;
   readonly jarBy: string;
   readonly jarResult: 'mixes' | 'separates' | null;
+}
+
+export interface SharedTank extends Jar {
+  /** The number of that treatment. */
+  readonly with: number;
 }
 
 export interface PlaceBody {

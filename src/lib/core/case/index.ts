@@ -1,3 +1,4 @@
+export { answersOfJob, type AnswersOfJob } from './answers-of-job';
 export { assess } from './assess';
 export { circumstancesOf } from './diagnosis';
 export { BUILT_ON, EXPECTED_BECAUSE, isStale, purposeOf, PURPOSES, TANK_BEFORE, WAYS } from './facts';
@@ -14,7 +15,7 @@ export type {
   PlacesOfKind,
   Way,
   MixBody,
-  MixPartner,
+  Jar,
   TankBefore,
   NameBody,
   Purpose,

@@ -12,7 +12,7 @@ import {
 import { targetFor, type Ground } from '../ground';
 import { isAbove, quantity, type Quantity } from '../units';
 import type { MixBody } from './facts';
-import { carrierOfBoth } from './shared-tank';
+import { carrierOfBoth, type SecondProduct } from './shared-tank';
 
 /** A second product of a tank: in all, and for each load of the first. */
 export interface PartnerAmounts {
@@ -47,9 +47,13 @@ export function partnerAmounts(
 }
 
 /** What stands against two products in one tank: both labels must allow it, and a jar must have stayed mixed. */
-export function partnerCautions(mix: MixBody, label: CardInUse, options: readonly Option[]): Caution[] {
-  const { partner } = mix;
-  if (!partner || !label.use.carrier) return [];
+export function partnerCautions(
+  partner: SecondProduct,
+  mix: Pick<MixBody, 'carryOver'>,
+  label: CardInUse,
+  options: readonly Option[],
+): Caution[] {
+  if (!label.use.carrier) return [];
   const option = options.find((one) => one.label.id === partner.label);
   const halt = <Code extends CautionCode>(
     code: Code,

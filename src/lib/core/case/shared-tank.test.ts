@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { DEMONSTRATION_LABELS } from '../../catalog';
 import type { LabelCard } from '../labels';
+import { valueIn } from '../units';
 import { assess, factsFor, type CaseFacts, type StopBodies, type Treatment } from '.';
 import { day, factsWith, stops } from './case.test-kit';
+import { partnerAmounts } from './partner';
 import { carrierOfBoth } from './shared-tank';
 
 const card = (id: string): LabelCard => DEMONSTRATION_LABELS.find((one) => one.id === id) ?? expect.fail(id);
@@ -14,6 +16,7 @@ const course = (
   shared: StopBodies['mix']['shared'],
   other: LabelCard = sallowfold,
   tankOfA: Partial<StopBodies['mix']> = {},
+  tankOfB: Partial<StopBodies['mix']> = {},
 ): CaseFacts => {
   const { look, name, measure, when, mix, place } = stops;
   const treatment = (number: number, own: Treatment['stops']): Treatment => ({
@@ -26,7 +29,7 @@ const course = (
   const rate = other.uses[0]?.rate?.min ?? expect.fail();
   const b = {
     choose: { label: other.id, reason: '', wishes: [], budget: null },
-    mix: { ...mix, rate, tank: null, tankName: '', step: null, shared: shared ?? null },
+    mix: { ...mix, rate, tank: null, tankName: '', step: null, shared: shared ?? null, ...tankOfB },
   };
   return factsWith({
     shelf: [tarnside, other].map((label) => ({ label, containers: [] })),
@@ -55,7 +58,29 @@ describe('two treatments in one tank', () => {
     expect(b.trail.find(({ stop }) => stop === 'measure')?.state).toBe('answered');
     expect(a.cautions.map(({ caution }) => caution.code)).toContain('partner-log');
   });
+  it('share the second product over the loads of the tank, so that it comes to its own label’s rate', () => {
+    const facts = course(JAR);
+    const view = assess(facts);
+    const { rate } = second(facts).label?.use ?? expect.fail();
+    const amounts = partnerAmounts(
+      second(facts).label ?? expect.fail(),
+      rate.min,
+      view.lawn ?? expect.fail(),
+      view.dose ?? expect.fail(),
+    );
+    expect(amounts?.product.value).toBeCloseTo((rate.min * 336) / valueIn(rate.per, 'm2'), 6);
+    expect(amounts?.loads.reduce((sum, load) => sum + load.value, 0)).toBeCloseTo(
+      amounts?.product.value ?? 0,
+      9,
+    );
+  });
+  it('halt where the second is mixed at another rate than its label’s', () => {
+    const { min } = second(course(JAR)).label?.use.rate ?? expect.fail();
+    expect(partnerHalts(course(JAR, sallowfold, {}, { rate: min * 100 }))[0]).toEqual(['partner-rate']);
+  });
   it('halt both until a jar stayed mixed', () => {
+    expect(partnerHalts(course({ ...JAR, jarBy: '' }))[0]).toEqual(['partner-jar-missing']);
+
     expect(partnerHalts(course({ ...JAR, jarResult: null }))).toEqual([
       ...[['partner-jar-missing'], ['partner-jar-missing']],
     ]);

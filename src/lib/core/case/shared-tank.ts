@@ -2,7 +2,7 @@ import { inHand, type CardInUse } from '../labels';
 import { underRules } from '../rules';
 import { isAbove, sameDimension, valueIn, type Quantity } from '../units';
 import { factsFor, numberOf, standingCourse } from './course';
-import type { CaseFacts, MixPartner } from './facts';
+import type { CaseFacts, Jar } from './facts';
 
 /** The treatment of the course whose tank this one goes into; null where it has its own. */
 export function tankMateOf(facts: CaseFacts): CaseFacts | null {
@@ -76,12 +76,19 @@ export function cardIn(
   return card ? underRules(card, facts.rules) : null;
 }
 
+/** The other product of a tank, and the jar of both. */
+export interface SecondProduct extends Jar {
+  readonly label: string;
+  /** In the unit of its own label. */
+  readonly rate: number;
+}
+
 /** Whom this treatment shares its tank with, from whichever of the two it is asked: the other’s product, rate and the jar. */
-export function partnerOf(facts: CaseFacts, pest: string | null): MixPartner | null {
+export function partnerOf(facts: CaseFacts, pest: string | null): SecondProduct | null {
   const told = (
     other: CaseFacts,
     shared: NonNullable<CaseFacts['stops']['mix']>['shared'],
-  ): MixPartner | null => {
+  ): SecondProduct | null => {
     const label = other.stops.choose?.label;
     const rate = other.stops.mix?.rate ?? cardIn(other, pest)?.use.rate.min;
     if (!label || rate === undefined || !shared) return null;
@@ -91,8 +98,7 @@ export function partnerOf(facts: CaseFacts, pest: string | null): MixPartner | n
   if (mate) return told(mate, facts.stops.mix?.shared ?? null);
   const [guest] = guestsOf(facts);
   const other = guest === undefined ? null : factsFor(facts, guest);
-  if (other) return told(other, other.stops.mix?.shared ?? null);
-  return facts.stops.mix?.partner ?? null;
+  return other && told(other, other.stops.mix?.shared ?? null);
 }
 
 type Carried = Pick<CardInUse['use'], 'carrier' | 'carrierMost'>;

@@ -1,3 +1,4 @@
+export { cardOfJob, type TakenFor } from './as-card';
 export { howMuch } from './how-much';
 export {
   FIGURES,

@@ -32,6 +32,7 @@ interface Shape {
  */
 export const MORE_FIELDS = {
   // Of the container.
+  figuresOnly: { of: 'card', section: 'people', kind: 'tick' },
   notAPesticide: { of: 'card', section: 'people', kind: 'tick' },
   licenceCategory: { of: 'card', section: 'people', kind: 'choice', choices: LICENCE_CATEGORIES },
   firstAidSwallowed: { of: 'card', section: 'people', kind: 'text' },

@@ -165,6 +165,8 @@ export const RAISES = {
     if (s.fact('school') === 'yes') found.care('school', 'place', 'posting');
   },
 
+  // Taken over from How much: nobody copied what the label lets be done, where, and by whom.
+  'more.figuresOnly': more('figuresOnly', (_v, _s, f) => f.halt('figuresOnly', null)),
   'more.notAPesticide': more('notAPesticide', (_v, _s, f) => f.tell('notAPesticide', 'log', null)),
   'more.wearToMix': more('wearToMix', (text, _s, f) => f.care('wearToMix', 'mix', 'ppe', told(text))),
   'more.wearToApply': more('wearToApply', (text, _s, f) => f.care('wearToApply', 'place', 'ppe', told(text))),

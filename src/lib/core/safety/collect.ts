@@ -11,7 +11,15 @@ import type { PremisesFact } from '../premises';
 
 /** What a clause asks for, or a fact about the people of the place, beside what the label is called after in the words. */
 export const ASKS = [
-  ...(['liveWires', 'flames', 'foodContact', 'cracksOnly', 'edibles', 'ediblesNotStated'] as const),
+  ...([
+    'figuresOnly',
+    'liveWires',
+    'flames',
+    'foodContact',
+    'cracksOnly',
+    'edibles',
+    'ediblesNotStated',
+  ] as const),
   ...(['ediblesNear', 'preHarvest', 'height', 'hardGround', 'hardGroundSpots', 'wallAboveHard'] as const),
   ...([
     'fish',

@@ -273,20 +273,6 @@ export const mixBody = z.object({
         .nullable(),
     )
     .default(null),
-  partner: z
-    .preprocess(
-      (value) => ((value as { label?: unknown } | null | undefined)?.label ? value : null),
-      z
-        .object({
-          label: neededText(80),
-          rate: numeric(0.000001, 1e6),
-          jarOn: orNothing(dayField),
-          jarBy: plainText(80),
-          jarResult: orNothing(z.enum(['mixes', 'separates'])),
-        })
-        .nullable(),
-    )
-    .default(null),
 }) satisfies z.ZodType<MixBody>;
 
 export const placeBody = z.object({

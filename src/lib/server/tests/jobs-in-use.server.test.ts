@@ -51,7 +51,7 @@ describe('a job from Look to Log', () => {
       const { status } = await boss.post(`/cases/${number}/mix?/settle`, { key, tick: 'on', said: '' });
       expect(status, key).toBe(200);
     };
-    return { page, save, log, tick };
+    return { number, page, save, log, tick };
   }
 
   it('powder on a grid of 4 ft over 12 × 12 ft is nine points, 27 g, and no area is asked', async () => {
@@ -161,5 +161,40 @@ describe('a job from Look to Log', () => {
     const place = await page('place');
     expect(place).toContain('25.2 ml in 2 loads');
     expect(place).toContain('A triangle: the next load is fetched.');
+  });
+
+  it('of How much becomes a treatment with its card, ground and tank, once, and is logged like any other', async () => {
+    const { number, page, log } = await open('Taken over', [
+      ['look', { ...LAWN, test: 'turf-flap', 'frame.value': '0.1', 'frame.unit': 'm2', 'counts.0': '5' }],
+      ['name', { candidate: 'crane-fly', stage: '' }],
+    ]);
+    const job: Fields = {
+      ...{ method: 'tank', least: '125', most: '', chosen: '', rateUnit: 'ml', 'per.value': '1000' },
+      ...{ 'per.unit': 'm2', 'target.value': '336', 'target.unit': 'm2', 'mix.value': '60' },
+      ...{ 'mix.unit': 'l', 'mixPer.value': '1000', 'mixPer.unit': 'm2', 'tank.value': '15' },
+      ...{ 'tank.unit': 'l', case: String(number), product: 'Sedgefold liquid' },
+      sendKey: '5f0c1c1e-6d0e-4b5e-9a51-1f3b7a1f0c11',
+    };
+    expect((await boss.post('/how-much?/take', { ...job, product: '' })).status).toBe(400);
+    expect((await boss.post('/how-much?/take', { ...job, case: '9999' })).status).toBe(400);
+    for (const _again of [1, 2])
+      expect((await boss.post('/how-much?/take', job)).location).toBe(`/cases/${number}/mix`);
+    // 0.125 × 336, by the label's figures; held until somebody has read the rest of it.
+    expect(await page('mix')).toContain('Only the figures of this label were copied');
+    const key = /name="key" value="([^"]*figuresOnly[^"]*)"/.exec(
+      (await boss.get(`/cases/${number}/mix`)).text,
+    );
+    await boss.post(`/cases/${number}/mix?/settle`, { key: key?.[1] ?? '', tick: 'on', said: '' });
+    expect(await page('mix')).toMatch(/42 ml/);
+    expect(await page('measure')).toContain('336');
+    await log({ 'product.value': '42', 'product.unit': 'ml', 'area.value': '336', 'area.unit': 'm2' });
+    expect(await page('log')).toContain('42 ml of Sedgefold liquid');
+    // A second one stands beside it as the next treatment.
+    const second = await boss.post('/how-much?/take', {
+      ...{ ...job, product: 'Sedgefold second' },
+      sendKey: '5f0c1c1e-6d0e-4b5e-9a51-1f3b7a1f0c12',
+    });
+    expect(second.location).toBe(`/cases/${number}/2/mix`);
+    expect(await page('2/mix')).toContain('Sedgefold second');
   });
 });

@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm';
 import { afterAll, describe, expect, it } from 'vitest';
 import { connect, rowsOf } from '../db/client';
-import { ownPlace } from './visit';
+import { asAccount, FIRM, ownPlace, plain } from './visit';
 
 const base = process.env.NIMSY_TEST_URL ?? '';
 const { db, close } = connect(process.env.NIMSY_TEST_OWNER ?? '', 2);
@@ -71,5 +71,50 @@ describe('changes of a workspace are counted', () => {
     const { text } = await visitor.get('/properties');
     expect(text).toContain('New Orchard');
     expect(text).not.toContain('Old Orchard');
+  });
+});
+
+describe('a second product that an earlier version kept in the answer of Mix', () => {
+  it('is a treatment that shares the tank, with its rate and its jar; a second look changes nothing', async () => {
+    const visitor = await asAccount(base, 'owner');
+    const rows = sql`select s.treatment, s.stop, s.body, s.revision from case_stops s join cases c on c.id = s.case_id where c.workspace_id = ${FIRM} and c.number = 6 and s.stop in ('choose', 'mix') order by 1, 2`;
+    const before = await rowsOf<{ treatment: number }>(db, rows);
+    expect(before.map(({ treatment }) => treatment)).toEqual([1, 1]);
+    const partner = {
+      ...{
+        label: 'sallowfold-bacterium',
+        rate: 50,
+        jarOn: '2027-09-14',
+        jarBy: 'R. Hallow',
+        jarResult: 'mixes',
+      },
+    };
+    await db.execute(
+      sql`update case_stops s set body = s.body || ${JSON.stringify({ partner })}::jsonb from cases c
+        where c.id = s.case_id and c.workspace_id = ${FIRM} and c.number = 6 and s.stop = 'mix'`,
+    );
+    for (const _again of [1, 2]) await db.execute(sql`select second_products_as_treatments()`);
+    const after = await rowsOf<{ treatment: number; stop: string; body: Record<string, unknown> }>(db, rows);
+    expect(after.map(({ treatment, stop }) => `${treatment} ${stop}`)).toEqual([
+      ...['1 choose', '1 mix', '2 choose', '2 mix'],
+    ]);
+    expect(after[1]?.body).not.toHaveProperty('partner');
+    expect(after[2]?.body).toMatchObject({ label: partner.label });
+    const { jarOn, jarBy, jarResult } = partner;
+    expect(after[3]?.body).toMatchObject({
+      rate: 50,
+      lot: null,
+      shared: { with: 1, jarOn, jarBy, jarResult },
+    });
+    // It reads as any other: the same ground, the tank of the first.
+    const { status, text } = await visitor.get('/cases/6/2/mix');
+    expect([status, plain(text).includes('Sallowfold')]).toEqual([200, true]);
+    expect(plain((await visitor.get('/cases/6/1/mix')).text)).toContain('goes into this tank as well');
+    await db.execute(
+      sql`delete from case_stops s using cases c where c.id = s.case_id and c.workspace_id = ${FIRM} and c.number = 6 and s.treatment = 2`,
+    );
+    await db.execute(
+      sql`delete from treatments t using cases c where c.id = t.case_id and c.workspace_id = ${FIRM} and c.number = 6`,
+    );
   });
 });

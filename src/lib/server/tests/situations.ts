@@ -565,7 +565,7 @@ export function factsOf(s: Situation): CaseFacts {
                       tankMark: null,
                     },
                     ...{ measureName: '', step: null, holds: null, before: 'clean', carriedOn: null },
-                    ...{ carryOver: null, split: 'fill', lot: 'T1', partner: null },
+                    ...{ carryOver: null, split: 'fill', lot: 'T1' },
                     ...s.mix,
                   },
                 }

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { MixPartner } from '../../core/case';
+  import type { Jar } from '../../core/case';
   import Choice from '../parts/Choice.svelte';
   import DateField from '../parts/DateField.svelte';
   import Field from '../parts/Field.svelte';
@@ -9,7 +9,7 @@
   interface Props {
     /** What its fields are called after. */
     name: string;
-    start: Pick<MixPartner, 'jarOn' | 'jarBy' | 'jarResult'> | null;
+    start: Jar | null;
     person: string;
     onchange: () => void;
   }

@@ -9,7 +9,7 @@
   import { getSheet } from './sheet.svelte';
   import type { KeptJob } from './stop-props';
 
-  /** Jobs of the bench that somebody kept into this case: worked out again from what was typed. */
+  /** Jobs that were kept with a case before they became treatments of it: worked out again from what was typed. */
   let { kept, number }: { kept: readonly KeptJob[]; number: number } = $props();
   const show = getShow();
   const may = getMayChange();
@@ -29,14 +29,16 @@
   );
 </script>
 
-<section aria-label="Kept from the bench">
+<section aria-label="Kept from “How much”">
   <h2 class="section-head">Kept from “How much”</h2>
   <ul class="rule-list">
     {#each rows as { id, method, told, keptBy } (id)}
       <li>
         <span class="figure">{halted ? 'No amount while a Halt is open' : told}</span>
         <span>{method}, by {keptBy}</span>
-        {#if !halted}<a href="{resolve('/how-much')}?kept={id}">Open on the bench</a>{/if}
+        {#if !halted}<a href="{resolve('/how-much')}?kept={id}"
+            >Open, and take it into the case as a treatment</a
+          >{/if}
         {#if may()}
           <form method="POST" action="{resolve('/how-much')}?/drop">
             <input type="hidden" name="id" value={id} />

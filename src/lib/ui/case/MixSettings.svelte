@@ -1,5 +1,4 @@
 <script lang="ts">
-  import Fold from '../parts/Fold.svelte';
   import { onMount, untrack } from 'svelte';
   import { usable } from '../../core/choose';
   import type { CardInUse } from '../../core/labels';
@@ -88,7 +87,6 @@
       carryOver: null,
       split: 'fill',
       lot: lots.find(isGood)?.lot ?? null,
-      partner: null,
     });
   });
   let split = $state<string>(start?.split ?? 'fill');
@@ -315,13 +313,6 @@
           again();
         }}
       />
-    {/if}
-    {#if start?.partner}
-      <Fold open says="A second product in the same tank">
-        {#await import('./MixPartner.svelte') then { default: MixPartner }}
-          <MixPartner {label} {person} onchange={again} />
-        {/await}
-      </Fold>
     {/if}
   {/if}
 </div>

@@ -94,7 +94,7 @@ function factsOf(card: LabelCard, surrounding: Surrounding, measure: MeasureBody
               step: { value: 1, unit: 'ml' },
               holds: { value: 30, unit: 'ml' },
             },
-            ...{ before: 'clean', carriedOn: null, carryOver: null, split: 'fill', lot: 'T1', partner: null },
+            ...{ before: 'clean', carriedOn: null, carryOver: null, split: 'fill', lot: 'T1' },
           },
         }
       : {}),

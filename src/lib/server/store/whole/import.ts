@@ -158,6 +158,8 @@ export async function importWhole(
         })),
       ),
   );
+  // A file of before names a second product in the answer of Mix.
+  await tx.execute(sql`select second_products_as_treatments()`);
   await inChunks(
     within((one) => one.keptJobs ?? []),
     (rows) => tx.insert(t.keptJobs).values(rows.map((row) => ({ ...row, keptAt: new Date(row.keptAt) }))),
