@@ -34,12 +34,13 @@
   let job = $state.raw<Job | null>(null);
   let refused = $state.raw<readonly Refusal[]>([]);
   let touched = $state(false);
-  setErrors((path) =>
-    touched
-      ? refused.map((r) => ({ path: r.path, message: refusalSentence(r, show) })).find((r) => r.path === path)
-          ?.message
-      : sent?.errors.find((error) => error.path === path)?.message,
-  );
+  setErrors((path) => {
+    const typedWrong = touched && refused.find((r) => r.path === path);
+    if (typedWrong) return refusalSentence(typedWrong, show);
+    // What only the server asks for stays until it is sent again.
+    const ofServer = sent?.errors.find((error) => error.path === path)?.message;
+    return touched && path !== 'product' && path !== 'case' ? undefined : ofServer;
+  });
   const typed = (): void => {
     const parsed = parseBench(fieldsOf(new FormData(form)));
     job = 'ok' in parsed ? parsed.ok : null;
