@@ -102,7 +102,7 @@ describe('Halts stand where the amounts would be', () => {
     // A tick does not settle it: only looking does.
     const ticks = Object.fromEntries(assess(open).halts.map((h) => [h.key, { by: 'x', at: '' }]));
     expect(about({ ...open, settled: ticks })).toContain('mining-bee');
-    expect(about(withSigns({ 'furry-bees': true, 'soil-cones': false }))).not.toContain('mining-bee');
+    expect(about(withSigns({ 'furry-bees': false, 'soil-cones': false }))).not.toContain('mining-bee');
     expect(
       about(withSigns({ 'furry-bees': true, 'soil-cones': false, 'flier-look': 'bright-smooth' })),
     ).not.toContain('bumble-bee');

@@ -39,6 +39,7 @@ export function circumstancesOf({ stops, today, property }: CaseFacts): Circumst
     surrounding: stops.look?.surrounding ?? 'lawn',
     history: property.history,
     lengthMm: stops.look?.lengthMm ?? null,
+    region: property.region ?? null,
   };
 }
 

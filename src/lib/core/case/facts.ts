@@ -6,6 +6,7 @@ import type {
   GuideEntry,
   Finding,
   Hemisphere,
+  Region,
   Sign,
   Surrounding,
   Vigour,
@@ -257,6 +258,8 @@ export interface CaseFacts {
   readonly property: {
     readonly name: string;
     readonly hemisphere: Hemisphere;
+    /** Part of the world, by its time zone and latitude; null or absent where that tells none. */
+    readonly region?: Region | null;
     readonly byWater: boolean;
     readonly avoidTowards: { readonly fromDeg: number; readonly toDeg: number } | null;
     /** How often each cause was confirmed here in other cases. */

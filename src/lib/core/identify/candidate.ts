@@ -1,3 +1,5 @@
+import type { Region } from './region';
+
 /** What a cause of trouble is: only animals can be treated, and some of those must not be. */
 export type CandidateKind = 'insect' | 'not-insect';
 /**
@@ -67,7 +69,11 @@ export interface Candidate {
   readonly places: Readonly<Partial<Record<Surrounding, number>>>;
   /** How often it is the cause, relative to the others, in each month of the northern hemisphere. */
   readonly season: readonly number[];
-  /** P(sign | candidate), or for a sign with several values P(value | candidate); what is not listed is the sign's usual. */
+  /** Where in the world it lives; absent for nearly everywhere. Elsewhere it is a rare newcomer. */
+  readonly regions?: readonly Region[];
+  /** Where the law sees it otherwise than its status says. */
+  readonly statusIn?: Readonly<Partial<Record<Region, CandidateStatus>>>;
+  /** P(sign | candidate), or for a sign with several values P(value | candidate), those left out being nothing, what is left being none of these; what is not listed is the sign's usual. */
   readonly signs: Readonly<Record<string, number | Readonly<Record<string, number>>>>;
   readonly stages: readonly LifeStage[];
   readonly threshold: Threshold | null;
@@ -95,8 +101,10 @@ export interface Sign {
   readonly together: string | null;
   /** Where one is looked at and found to be one of several; null for a sign that is there or not. */
   readonly values: readonly { readonly id: string; readonly name: string }[] | null;
-  /** P(sign) for a candidate of these places that does not list it. */
+  /** P(sign) for a candidate that does not list it; of several values, of each. An unmistakable mark has next to nothing. */
   readonly usual: number;
+  /** Of several values: the share of readings that take one for another. */
+  readonly misread?: number;
   /** Seconds that looking for it takes, walking included. */
   readonly effortSeconds: number;
   readonly tool: string | null;
@@ -108,8 +116,25 @@ export interface Sign {
 
 /** Somebody looked, or had nobody to ask, and cannot tell: an answer that speaks for nothing and rules nothing out. */
 export const CANNOT_TELL = 'cannot-tell';
-/** What was found: there or not, which of its values, or `CANNOT_TELL`. */
+/** One of several values was looked for, and it is another. */
+export const NONE_OF_THESE = 'none-of-these';
+/** What was found: there or not, which of its values or `NONE_OF_THESE`, or `CANNOT_TELL`. */
 export type Finding = boolean | string;
+
+const IN_REGION = new WeakMap<readonly Candidate[], Map<Region, readonly Candidate[]>>();
+
+/** The candidates with the status that they have in a region; the same list for the same region, so that what is made of it is. */
+export function candidatesIn(candidates: readonly Candidate[], region: Region | null): readonly Candidate[] {
+  if (region === null || candidates.every(({ statusIn }) => statusIn?.[region] === undefined))
+    return candidates;
+  const made = IN_REGION.get(candidates) ?? new Map<Region, readonly Candidate[]>();
+  IN_REGION.set(candidates, made);
+  const before = made.get(region);
+  if (before) return before;
+  const there = candidates.map((one) => ({ ...one, status: one.statusIn?.[region] ?? one.status }));
+  made.set(region, there);
+  return there;
+}
 
 /** The month by which the northern calendar of a candidate is read: six months on in the south. */
 export function northernMonth(month: number, hemisphere: Hemisphere): number {

@@ -1,6 +1,7 @@
 import { byCodeUnit } from '../units';
 import {
   CANNOT_TELL,
+  NONE_OF_THESE,
   lengthFit,
   northernMonth,
   type Candidate,
@@ -11,6 +12,7 @@ import {
   type Surrounding,
 } from './candidate';
 import { byFalling } from './rank';
+import type { Region } from './region';
 import { factorsOf, Weighing, type Factor } from './weigh';
 
 export interface RankedCandidate {
@@ -28,8 +30,10 @@ export interface CaseRanking {
   readonly ranked: readonly RankedCandidate[];
   /** What is worth looking at next, by gain against effort. */
   readonly next: readonly NextLook[];
-  /** The leading candidate stands at or above the certainty that is called sure. */
+  /** The leading candidate stands at or above the certainty that is called sure, and hangs on no single reading. */
   readonly sure: boolean;
+  /** The one of several values, easily read for another, without which the leading candidate would not lead; null for none. */
+  readonly hangsOn: string | null;
   /** Signs found that hardly any of what is still likely would show: look again, or there is more than one cause. */
   readonly misfits: readonly string[];
 }
@@ -50,6 +54,8 @@ export interface Circumstances {
   /** How often each candidate was confirmed at this property before. */
   readonly history: Readonly<Record<string, number>>;
   readonly lengthMm: number | null;
+  /** null or absent where nobody knows it. */
+  readonly region?: Region | null;
 }
 
 /** From here on a name is said plainly; below it the answer is "not sure". */
@@ -63,12 +69,24 @@ const HALF_WORTH_SECONDS = 300;
 /** What needs a night, or a tool that has to be fetched, is worth so much less. */
 const NIGHT_WORTH = 0.5;
 const TOOL_WORTH = 0.8;
+/** The least likelihood in naming: marks that are nearly exclusive count as such. */
+const FLOOR = 0.0005;
+/** So often one of several values is read for another. */
+const MISREAD = 0.06;
+/** So often somebody who looks at what is not there at all finds “none of these”. */
+const NONE_ELSEWHERE = 0.5;
 const LEAST_SEASON = 0.02;
 const ELSEWHERE = 0.004;
+/** What does not live in a part of the world is brought there so seldom, against where it does. */
+const NEWCOMER = 0.02;
 /** Candidates below this do not decide what is worth looking at next. */
 const UNLIKELY = 1e-3;
 /** A sign fits nothing where so little of what is left would show it. */
 const MISFIT_BELOW = 0.12;
+/** Marks that are misread no oftener than this may carry a name alone. */
+const HARDLY_MISREAD = 0.02;
+/** A name stands without a reading where it is as likely as this all the same. */
+const STANDS_WITHOUT = 0.3;
 const LENGTH_FITS = 0.9;
 const LENGTH_MISFITS = 0.03;
 
@@ -101,21 +119,38 @@ function compile(candidates: readonly Candidate[], signs: readonly Sign[]): Comp
 
 function findingsOf(candidates: readonly Candidate[], sign: Sign): ReadonlyMap<Finding, Factor> {
   if (sign.values === null) {
-    const { there, missing } = factorsOf(candidates.map((c) => numberOr(c.signs[sign.id], sign.usual)));
+    const { there, missing } = factorsOf(
+      candidates.map((c) => numberOr(c.signs[sign.id], sign.usual)),
+      FLOOR,
+    );
     return new Map<Finding, Factor>([
       [true, there],
       [false, missing],
     ]);
   }
   return new Map(
-    sign.values.map(({ id }): [Finding, Factor] => {
-      const likelihood = candidates.map((c) => {
-        const given = c.signs[sign.id];
-        return typeof given === 'object' ? (given[id] ?? 0) : sign.usual;
-      });
-      return [id, factorsOf(likelihood).there];
-    }),
+    [...sign.values.map(({ id }) => id), NONE_OF_THESE].map((value): [Finding, Factor] => [
+      value,
+      factorsOf(
+        candidates.map((c) => likelihoodOf(c, sign, value)),
+        FLOOR,
+      ).there,
+    ]),
   );
+}
+
+/**
+ * P(finding | candidate). One of several values is read for another in `misread` of all readings; what a candidate that shows the
+ * sign has of none of them is “none of these”.
+ */
+function likelihoodOf(candidate: Candidate, sign: Sign, finding: Finding): number {
+  const given = candidate.signs[sign.id];
+  if (sign.values === null) return numberOr(given, sign.usual);
+  if (typeof given !== 'object') return finding === NONE_OF_THESE ? NONE_ELSEWHERE : sign.usual;
+  const shown = sign.values.reduce((sum, { id }) => sum + (given[id] ?? 0), 0);
+  const own = finding === NONE_OF_THESE ? Math.max(0, 1 - shown) : (given[String(finding)] ?? 0);
+  const misread = sign.misread ?? MISREAD;
+  return own * (1 - misread) + ((1 - own) * misread) / sign.values.length;
 }
 
 const numberOr = (given: unknown, usual: number): number => (typeof given === 'number' ? given : usual);
@@ -123,7 +158,7 @@ const numberOr = (given: unknown, usual: number): number => (typeof given === 'n
 /** Chance of each candidate before anything was looked at: its place, its month, and what the property had before. */
 function priorList(
   candidates: readonly Candidate[],
-  { month, hemisphere, surrounding, history }: Circumstances,
+  { month, hemisphere, surrounding, history, region = null }: Circumstances,
 ): Float64Array {
   const northern = northernMonth(month, hemisphere);
   const weights = new Float64Array(candidates.length);
@@ -132,11 +167,16 @@ function priorList(
     total += weights[i] =
       Math.max(LEAST_SEASON, candidate.season[northern - 1] ?? 0) *
       (candidate.places[surrounding] ?? ELSEWHERE) *
-      (1 + (history[candidate.id] ?? 0));
+      (1 + (history[candidate.id] ?? 0)) *
+      (livesIn(candidate, region) ? 1 : NEWCOMER);
   });
   for (let i = 0; i < weights.length; i++) weights[i] = (weights[i] ?? 0) / total;
   return weights;
 }
+
+/** Whether it is known from there; from nowhere in particular, everything is. */
+export const livesIn = ({ regions }: Pick<Candidate, 'regions'>, region: Region | null): boolean =>
+  region === null || regions === undefined || regions.includes(region);
 
 /** The same by name. */
 export function priorsOf(
@@ -154,6 +194,7 @@ function lengthFactor(candidates: readonly Candidate[], lengthMm: number): Facto
       const fit = c.stages.reduce((best, stage) => Math.max(best, lengthFit(stage.lengthMm, lengthMm)), 0);
       return LENGTH_MISFITS + (LENGTH_FITS - LENGTH_MISFITS) * fit;
     }),
+    FLOOR,
   ).there;
 }
 
@@ -163,7 +204,7 @@ function weighed(
   found: Readonly<Record<string, Finding>>,
   circumstances: Circumstances,
 ): Weighing {
-  const weighing = new Weighing(priorList(candidates, circumstances));
+  const weighing = new Weighing(priorList(candidates, circumstances), FLOOR);
   for (const [id, finding] of Object.entries(found)) {
     const sign = compiled.signs.get(id);
     const factor = sign?.factors.get(finding);
@@ -198,17 +239,45 @@ export function rankCase(
   );
   let next: readonly NextLook[] | undefined;
   let misfits: readonly string[] | undefined;
+  let hangs: readonly [string | null] | undefined;
   return {
     ranked,
     // These are worked out when somebody asks: most stops of a case do not show them.
     get next() {
       return (next ??= nextLooks(compiled, weighing, posterior, found, circumstances.surrounding));
     },
-    sure: (ranked[0]?.p ?? 0) >= SURE_FROM,
+    get sure() {
+      return (ranked[0]?.p ?? 0) >= SURE_FROM && this.hangsOn === null;
+    },
+    get hangsOn() {
+      return (hangs ??= [hangsOn(candidates, compiled, found, circumstances, ranked[0]?.id)])[0] ?? null;
+    },
     get misfits() {
       return (misfits ??= misfitsOf(compiled, posterior, found));
     },
   };
+}
+
+/**
+ * A name that would not stand without one reading hangs on it, and whoever misread is sure of something wrong. Marks that hardly
+ * anybody misreads carry a name alone.
+ */
+function hangsOn(
+  candidates: readonly Candidate[],
+  compiled: Compiled,
+  found: Readonly<Record<string, Finding>>,
+  circumstances: Circumstances,
+  leader: string | undefined,
+): string | null {
+  const at = leader === undefined ? undefined : compiled.index.get(leader);
+  if (at === undefined) return null;
+  const alone = Object.entries(found).find(([id, finding]) => {
+    const sign = compiled.signs.get(id)?.sign;
+    if (!sign?.values || finding === CANNOT_TELL || (sign.misread ?? MISREAD) <= HARDLY_MISREAD) return false;
+    const { [id]: _, ...others } = found;
+    return (weighed(candidates, compiled, others, circumstances).posterior()[at] ?? 0) < STANDS_WITHOUT;
+  });
+  return alone?.[0] ?? null;
 }
 
 function misfitsOf(
@@ -306,6 +375,7 @@ export function unexplained(
 ): string[] {
   const explains = (cause: Candidate, sign: Sign, finding: Finding): boolean => {
     const given = cause.signs[sign.id];
+    if (finding === NONE_OF_THESE) return true;
     const p = typeof finding === 'string' && typeof given === 'object' ? given[finding] : given;
     return numberOr(p, sign.usual) >= EXPLAINS_FROM;
   };
@@ -361,10 +431,4 @@ export function hasOwnMark(
       likelihoodOf(one, sign, finding) >= ALWAYS_THERE && likelihoodOf(other, sign, finding) <= HARDLY_EVER
     );
   });
-}
-
-function likelihoodOf(candidate: Candidate, sign: Sign, finding: Finding): number {
-  const given = candidate.signs[sign.id];
-  if (typeof finding === 'string') return typeof given === 'object' ? (given[finding] ?? 0) : sign.usual;
-  return numberOr(given, sign.usual);
 }

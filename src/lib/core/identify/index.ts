@@ -1,7 +1,17 @@
+export { REGIONS, regionOf, type Region } from './region';
 export { entropyBits } from './weigh';
 export { identify } from './rank';
 export type { IdentifyInput, IdentifyRefusal, Ranking } from './rank';
-export { isIndoors, CANNOT_TELL, northernMonth, stageInMonth, stagesOf, SURROUNDINGS } from './candidate';
+export {
+  candidatesIn,
+  isIndoors,
+  CANNOT_TELL,
+  NONE_OF_THESE,
+  northernMonth,
+  stageInMonth,
+  stagesOf,
+  SURROUNDINGS,
+} from './candidate';
 export type {
   Candidate,
   CandidateKind,
@@ -20,6 +30,7 @@ export {
   evidenceFor,
   hasOwnMark,
   isRuledOut,
+  livesIn,
   priorsOf,
   rankCase,
   RULE_OUT_ABOVE,

@@ -19,6 +19,8 @@ export interface Ranking {
 export type IdentifyRefusal = 'invalid-input' | 'unknown-sign';
 
 const DEFAULT_LIKELIHOOD = 0.05;
+/** The least likelihood of calc’s contract. */
+const FLOOR = 0.01;
 
 /**
  * Naive Bayes over the candidates, and which sign to look for next: the expected fall of the posterior's entropy.
@@ -40,9 +42,12 @@ export function identify(input: IdentifyInput): Result<Ranking, IdentifyRefusal>
 
   const factors = (sign: string) => {
     const given = input.signs.get(sign);
-    return factorsOf(pests.map((pest) => given?.get(pest) ?? input.default ?? DEFAULT_LIKELIHOOD));
+    return factorsOf(
+      pests.map((pest) => given?.get(pest) ?? input.default ?? DEFAULT_LIKELIHOOD),
+      FLOOR,
+    );
   };
-  const weighing = new Weighing(weights);
+  const weighing = new Weighing(weights, FLOOR);
   for (const [sign, present] of input.seen) {
     const { there, missing } = factors(sign);
     weighing.add(present ? there : missing, null);

@@ -10,18 +10,14 @@ export interface Outcome {
   readonly group: string | null;
 }
 
-const LEAST_LIKELIHOOD = 0.01;
 const MOST_LIKELIHOOD = 0.99;
-const FLOOR = Math.log(LEAST_LIKELIHOOD) + 1e-9;
 
-/** A likelihood held to 0.01…0.99: no single look settles anything for good. */
-const clip = (p: number): number => Math.min(MOST_LIKELIHOOD, Math.max(LEAST_LIKELIHOOD, p));
-
-function factor(likelihood: ArrayLike<number>, missing: boolean): Factor {
+function factor(likelihood: ArrayLike<number>, floor: number, missing: boolean): Factor {
   const n = likelihood.length;
   const [p, log] = [new Float64Array(n), new Float64Array(n)];
   for (let i = 0; i < n; i++) {
-    const there = clip(likelihood[i] ?? 0);
+    // No single look settles anything for good.
+    const there = Math.min(MOST_LIKELIHOOD, Math.max(floor, likelihood[i] ?? 0));
     const value = missing ? 1 - there : there;
     p[i] = value;
     log[i] = Math.log(value);
@@ -29,24 +25,31 @@ function factor(likelihood: ArrayLike<number>, missing: boolean): Factor {
   return { p, log };
 }
 
-/** The two factors of a sign that is there or not. */
-export const factorsOf = (likelihood: ArrayLike<number>): { there: Factor; missing: Factor } => ({
-  there: factor(likelihood, false),
-  missing: factor(likelihood, true),
+/** The two factors of a sign that is there or not, its likelihoods held to `floor`…0.99. */
+export const factorsOf = (
+  likelihood: ArrayLike<number>,
+  floor: number,
+): { there: Factor; missing: Factor } => ({
+  there: factor(likelihood, floor, false),
+  missing: factor(likelihood, floor, true),
 });
 
 /**
  * Adds findings up, one after the other, in any order. Findings that come together (one group, one answer) count once
  * for each candidate, by the strongest: with the least of their likelihoods, as for events that never come apart. What
- * is as good as impossible for a candidate (a likelihood of 0.01) counts in full all the same, so that it never raises
+ * is as good as impossible for a candidate (a likelihood at the floor) counts in full all the same, so that it never raises
  * it.
  */
 export class Weighing {
   readonly logs: Float64Array;
   readonly #held = new Map<string, Float64Array>();
+  /** From here down a likelihood is as good as nothing. */
+  readonly #least: number;
 
-  constructor(prior: ArrayLike<number>) {
+  /** `floor`: the least likelihood to which the factors were held. */
+  constructor(prior: ArrayLike<number>, floor: number) {
     this.logs = Float64Array.from(prior, Math.log);
+    this.#least = Math.log(floor) + 1e-9;
   }
 
   add({ log }: Factor, group: string | null): void {
@@ -60,7 +63,7 @@ export class Weighing {
     for (let i = 0; i < n; i++) {
       const f = log[i] ?? 0;
       const h = held[i] ?? 0;
-      if (f <= FLOOR) logs[i] = (logs[i] ?? 0) + f;
+      if (f <= this.#least) logs[i] = (logs[i] ?? 0) + f;
       else if (f < h) {
         logs[i] = (logs[i] ?? 0) + f - h;
         held[i] = f;
@@ -121,7 +124,7 @@ export class Weighing {
     for (let k = 0; k < n; k++) {
       const i = of[k] ?? 0;
       const f = log[i] ?? 0;
-      const apart = held === undefined || f <= FLOOR;
+      const apart = held === undefined || f <= this.#least;
       const by = apart ? f : Math.min(0, f - (held[i] ?? 0));
       change.log[k] = by;
       change.p[k] = apart ? (p[i] ?? 0) : Math.exp(by);

@@ -1,6 +1,7 @@
 import type { Licence, Premises } from '../../core/premises';
 import { CANDIDATES, FIELD_TESTS, GUIDE, SIGNS } from '../../catalog';
 import { isOfTreatment, type CaseFacts, type Treatment } from '../../core/case';
+import { candidatesIn, regionOf } from '../../core/identify';
 import { fitsSite } from '../../core/labels';
 import type { ShelfEntry } from '../../core/choose';
 import type { Plan } from '../../core/plan';
@@ -50,6 +51,7 @@ export function factsOf(known: {
 }): CaseFacts {
   const { row, property, around } = known;
   const nowHour = localHour(around.now, property.timeZone);
+  const region = regionOf(property.timeZone, property.latitude);
   return {
     number: row.number,
     title: row.title,
@@ -61,6 +63,7 @@ export function factsOf(known: {
     property: {
       name: property.name,
       hemisphere: property.latitude < 0 ? 'south' : 'north',
+      region,
       byWater: property.byWater,
       avoidTowards:
         property.avoidFromDeg === null || property.avoidToDeg === null
@@ -86,7 +89,7 @@ export function factsOf(known: {
     forecast: around.weather.forecast(property, nowHour),
     rules: around.settings.rules,
     ownThresholds: around.settings.thresholds,
-    candidates: CANDIDATES,
+    candidates: candidatesIn(CANDIDATES, region),
     signs: SIGNS,
     tests: FIELD_TESTS,
     guide: GUIDE_FAMILIES,

@@ -1,5 +1,6 @@
 import { PLAIN_CANDIDATES, PLAIN_SIGNS, PLAIN_TESTS } from '$lib/catalog/plain-entries';
 import type { CaseFacts } from '$lib/core/case';
+import { candidatesIn } from '$lib/core/identify';
 import { unpackForecast } from '$lib/wire/packed-forecast';
 import { unpackShelf } from '$lib/wire/packed-shelf';
 import type { LayoutLoad } from './$types';
@@ -35,14 +36,19 @@ export const load: LayoutLoad = async ({ data: { parcel, ...rest }, params }) =>
   return { ...rest, facts };
 };
 
-async function entriesFor(reads: keyof typeof OPENED, { prose }: Sent): Promise<Entries> {
+async function entriesFor(reads: keyof typeof OPENED, { prose, facts }: Sent): Promise<Entries> {
+  const { region = null } = facts.property;
   if (reads === 'little')
-    return { candidates: withProse(PLAIN_CANDIDATES, prose), signs: PLAIN_SIGNS, tests: PLAIN_TESTS };
+    return {
+      candidates: candidatesIn(withProse(PLAIN_CANDIDATES, prose), region),
+      signs: PLAIN_SIGNS,
+      tests: PLAIN_TESTS,
+    };
   const { SIGN_PROSE, TEST_PROSE } = await import('$lib/catalog/prose-of-signs');
   return {
-    candidates: withProse(
-      PLAIN_CANDIDATES,
-      reads === 'all' ? (await import('$lib/catalog/prose')).PROSE : prose,
+    candidates: candidatesIn(
+      withProse(PLAIN_CANDIDATES, reads === 'all' ? (await import('$lib/catalog/prose')).PROSE : prose),
+      region,
     ),
     signs: withProse(PLAIN_SIGNS, SIGN_PROSE),
     tests: withProse(PLAIN_TESTS, TEST_PROSE),

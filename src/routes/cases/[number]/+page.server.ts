@@ -1,6 +1,7 @@
 import { redirect } from '@sveltejs/kit';
 import { CANDIDATES, FIELD_TESTS, SIGNS } from '$lib/catalog';
 import { nextIn, standingCourse, type CaseFacts } from '$lib/core/case';
+import { candidatesIn } from '$lib/core/identify';
 import { unpackForecast } from '$lib/wire/packed-forecast';
 import { unpackShelf } from '$lib/wire/packed-shelf';
 import { stopPath } from '$lib/words';
@@ -13,7 +14,7 @@ export const load: PageServerLoad = async ({ parent }) => {
     ...content.facts,
     forecast: unpackForecast(content.forecast),
     shelf: unpackShelf(content.shelf),
-    candidates: CANDIDATES,
+    candidates: candidatesIn(CANDIDATES, content.facts.property.region ?? null),
     signs: SIGNS,
     tests: FIELD_TESTS,
   };

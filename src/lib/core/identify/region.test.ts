@@ -1,0 +1,87 @@
+import { describe, expect, it } from 'vitest';
+import { CANDIDATES, SIGNS } from '../../catalog';
+import { candidatesIn, NONE_OF_THESE, rankCase, regionOf, type Finding, type Region } from '.';
+
+const rank = (
+  found: Readonly<Record<string, Finding>>,
+  at: { month?: number; region?: Region | null; surrounding?: 'lawn' | 'cellar' | 'kitchen' | 'wall' } = {},
+) =>
+  rankCase(CANDIDATES, SIGNS, found, {
+    ...{ month: at.month ?? 9, surrounding: at.surrounding ?? 'lawn', region: at.region ?? null },
+    ...{ history: {}, lengthMm: null },
+    hemisphere: at.region === 'australia' || at.region === 'new-zealand' ? 'south' : 'north',
+  });
+const p = (ranking: ReturnType<typeof rank>, id: string): number =>
+  ranking.ranked.find((one) => one.id === id)?.p ?? 0;
+
+describe('where an insect lives', () => {
+  it.each<[string, number, Region | null]>([
+    ['Europe/London', 54.4, 'europe'],
+    ['Europe/Rome', 41.9, 'mediterranean'],
+    ['America/New_York', 40.7, 'america-north'],
+    ['America/Chicago', 30.3, 'america-warm'],
+    ['America/Los_Angeles', 38.5, 'america-warm'],
+    ['America/Sao_Paulo', -23.6, 'latin'],
+    ['Australia/Perth', -31.9, 'australia'],
+    ['Pacific/Auckland', -37.8, 'new-zealand'],
+    ['Asia/Singapore', 1.3, 'tropics'],
+    ['Asia/Tokyo', 35.7, 'asia'],
+    ['Africa/Johannesburg', -26.2, 'africa'],
+    ['UTC', 50, null],
+  ])('is told by the time zone and the latitude: %s at %d', (zone, latitude, region) => {
+    expect(regionOf(zone, latitude)).toBe(region);
+  });
+  it('makes a C-shaped grub of Perth in January an African black beetle, and no Japanese one', () => {
+    const perth = rank({ 'c-grubs': true }, { month: 1, region: 'australia' });
+    expect(perth.ranked[0]?.id).toBe('black-beetle');
+    expect(p(perth, 'japanese-beetle')).toBeLessThan(p(perth, 'black-beetle') / 10);
+    // A newcomer has its chance: its own mark finds it all the same.
+    const brought = rank(
+      { 'c-grubs': true, raster: 'short-v', 'beetles-seen': 'green-copper' },
+      { month: 1, region: 'australia' },
+    );
+    expect(brought.ranked[0]?.id).toBe('japanese-beetle');
+  });
+  it('decides what is to be reported: fire ants are ordinary where the region lives with them', () => {
+    const status = (region: Region | null, id: string) =>
+      candidatesIn(CANDIDATES, region).find((one) => one.id === id)?.status;
+    expect(status('america-warm', 'fire-ant')).toBe('pest');
+    expect(status('australia', 'fire-ant')).toBe('notifiable');
+    expect([status('europe', 'carpenter-bee'), status('america-north', 'carpenter-bee')]).toEqual([
+      ...['protected', 'pest'],
+    ]);
+    // The same list for the same region: what is made of it once is made once.
+    expect(candidatesIn(CANDIDATES, 'latin')).toBe(candidatesIn(CANDIDATES, 'latin'));
+    expect(candidatesIn(CANDIDATES, null)).toBe(CANDIDATES);
+  });
+});
+
+describe('marks', () => {
+  it('that nothing else has count as such: a red mark below is a widow', () => {
+    const seen = rank({ 'spider-mark': 'red-mark' }, { surrounding: 'cellar' });
+    expect(seen.ranked[0]?.id).toBe('harmful-spider');
+    // It was 51 %.
+    expect(p(seen, 'harmful-spider')).toBeGreaterThan(0.85);
+    expect(seen.sure).toBe(true);
+  });
+  it('that are none of several speak against whatever shows one of them, and for nothing else', () => {
+    const before = rank({ 'seen-at-night': true }, { surrounding: 'kitchen' });
+    const after = rank({ 'seen-at-night': true, 'roach-look': NONE_OF_THESE }, { surrounding: 'kitchen' });
+    expect(p(after, 'german-cockroach')).toBeLessThan(p(before, 'german-cockroach') / 2);
+    expect(p(after, 'silverfish')).toBeGreaterThan(p(before, 'silverfish'));
+    expect(after.next.map(({ sign }) => sign)).not.toContain('roach-look');
+  });
+  it('of which one alone carries the name are looked at again before the name is said plainly', () => {
+    const alone = rank(
+      { 'flier-look': 'black-white-face' },
+      { surrounding: 'wall', region: 'america-north' },
+    );
+    expect(p(alone, 'bald-faced-hornet')).toBeGreaterThan(0.8);
+    expect([alone.sure, alone.hangsOn]).toEqual([false, 'flier-look']);
+    const twice = rank(
+      { 'flier-look': 'black-white-face', 'nest-kind': 'paper-ball' },
+      { surrounding: 'wall', region: 'america-north' },
+    );
+    expect([twice.sure, twice.hangsOn]).toEqual([true, null]);
+  });
+});
