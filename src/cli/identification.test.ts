@@ -3,7 +3,53 @@ import { format, resolveConfig } from 'prettier';
 import { describe, expect, it } from 'vitest';
 import { CANDIDATES, GUIDE, SIGNS } from '../lib/catalog';
 import { rankCase } from '../lib/core/identify';
-import { calibrationOf, identificationReport, shareWithin, SIGHTINGS, trialsWith } from './identification';
+import {
+  answersNeeded,
+  brierOf,
+  calibrationOf,
+  identificationReport,
+  medianOf,
+  robustness,
+  shareWithin,
+  SIGHTINGS,
+  TOLD,
+  trialsWith,
+  untoldShare,
+} from './identification';
+
+describe('sightings as people tell them', () => {
+  const trials = trialsWith(99, TOLD);
+  it('are eighty and more, of every group, from ten parts of the world, and hardly any of it is without a sign', () => {
+    expect(TOLD.length).toBeGreaterThanOrEqual(80);
+    expect(new Set(TOLD.map((s) => GUIDE.get(s.answer)?.group)).size).toBe(5);
+    expect(new Set(TOLD.map((s) => s.region)).size).toBeGreaterThanOrEqual(6);
+    expect(untoldShare()).toBeLessThanOrEqual(0.26);
+  });
+  it('are named rightly, and what is said with a certainty is right that often, in every band', () => {
+    expect(shareWithin(trials, 1)).toBeGreaterThanOrEqual(0.9);
+    expect(shareWithin(trials, 3)).toBeGreaterThanOrEqual(0.97);
+    expect(brierOf(trials)).toBeLessThanOrEqual(0.05);
+    for (const [i, least] of [0.9, 0.8, 0.5].entries()) {
+      const { said, right } = calibrationOf(trials)[i] ?? expect.fail();
+      if (said > 0) expect(right / said, `${least}`).toBeGreaterThanOrEqual(least);
+    }
+    // As many are said plainly as somebody who knows them would say so.
+    expect(trials.filter(({ plainly }) => plainly).length / trials.length).toBeGreaterThanOrEqual(50 / 60);
+  });
+  it('are hardly ever wrong and sure where a fact is missing, a tick is wrong, or one value was misread', () => {
+    for (const { what, tried, wrongAndSure } of robustness(TOLD)) {
+      expect(tried, what).toBeGreaterThan(200);
+      expect(wrongAndSure / tried, what).toBeLessThanOrEqual(0.03);
+    }
+  });
+  it('take at most six answers in the median, and far more down a list', () => {
+    const [asked, listed] = (['next', 'list'] as const).map((order) =>
+      medianOf(TOLD.map((s) => answersNeeded(s, order))),
+    );
+    expect(asked).toBeLessThanOrEqual(6);
+    expect(listed ?? 0).toBeGreaterThan(asked ?? 0);
+  });
+});
 
 describe('the written sightings', () => {
   it('are forty and more, of every group of the field guide, with useful animals and causes that are none', () => {

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import type { KitchenRemedy } from '../core/choose';
 import {
   GUIDE_GROUPS,
+  REGIONS,
   REMEDY_FAMILIES,
   SURROUNDINGS,
   type Candidate,
@@ -34,6 +35,7 @@ export const signSchema: z.ZodType<Sign> = z.strictObject({
     .min(2)
     .nullable(),
   usual: share,
+  misread: share.exactOptional(),
   effortSeconds: z.number().int().positive(),
   tool: text.nullable(),
   night: z.boolean(),
@@ -63,6 +65,10 @@ export const candidateSchema: z.ZodType<Candidate> = z.strictObject({
   concerns: z.array(z.enum(['medical', 'structural', 'food', 'stings'])),
   places: z.partialRecord(surrounding, z.number().positive().max(1)),
   season: z.array(z.number().nonnegative()).length(12),
+  regions: z.array(z.enum(REGIONS)).min(1).exactOptional(),
+  statusIn: z
+    .partialRecord(z.enum(REGIONS), z.enum(['pest', 'useful', 'protected', 'notifiable', 'dangerous']))
+    .exactOptional(),
   signs: z.record(text, z.union([share, z.record(text, share)])),
   stages: z.array(z.strictObject({ id: text, name: text, months: z.array(month), lengthMm: span })),
   threshold: z.strictObject({ test: text, at: span, source: text }).nullable(),
