@@ -5,7 +5,6 @@ import type { LabelCard } from '../core/labels';
 import * as written from './entries';
 import { GUIDE } from './guide';
 import kitchen from './kitchen.json';
-import groups from './pest-groups.json';
 import { candidateSchema, fieldTestSchema, guideSchema, kitchenSchema, signSchema } from './schemas';
 import { WRITTEN_LABELS } from './demonstration-labels';
 import { labelSchema } from './label-schema';
@@ -22,9 +21,9 @@ export const FIELD_TESTS: readonly FieldTest[] = written.FIELD_TESTS;
 export { GUIDE };
 
 /** Pests that labels and people name by one word. */
-export const PEST_GROUPS: readonly { readonly name: string; readonly members: readonly string[] }[] = z
-  .array(z.strictObject({ name: z.string().min(1), members: z.array(z.string()).min(2) }))
-  .parse(groups);
+export const PEST_GROUPS: readonly { readonly name: string; readonly members: readonly string[] }[] = [
+  ...new Set(CANDIDATES.flatMap(({ group }) => group ?? [])),
+].map((name) => ({ name, members: CANDIDATES.flatMap((c) => (c.group === name ? [c.id] : [])) }));
 
 /** What people have at hand: graded, with what it harms; never logged as a treatment. */
 export const KITCHEN: readonly KitchenRemedy[] = z.array(kitchenSchema).parse(kitchen);

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { KitchenRemedy } from '../core/choose';
 import {
+  FIRST_SEEN,
   GUIDE_GROUPS,
   REGIONS,
   REMEDY_FAMILIES,
@@ -38,6 +39,7 @@ export const signSchema: z.ZodType<Sign> = z.strictObject({
   misread: share.exactOptional(),
   effortSeconds: z.number().int().positive(),
   tool: text.nullable(),
+  about: z.array(z.enum(FIRST_SEEN)).min(1),
   night: z.boolean(),
   drawn: z.boolean(),
 });
@@ -69,6 +71,7 @@ export const candidateSchema: z.ZodType<Candidate> = z.strictObject({
   statusIn: z
     .partialRecord(z.enum(REGIONS), z.enum(['pest', 'useful', 'protected', 'notifiable', 'dangerous']))
     .exactOptional(),
+  group: text.exactOptional(),
   signs: z.record(text, z.union([share, z.record(text, share)])),
   stages: z.array(z.strictObject({ id: text, name: text, months: z.array(month), lengthMm: span })),
   threshold: z.strictObject({ test: text, at: span, source: text }).nullable(),

@@ -50,6 +50,7 @@ describe('what a form sends', () => {
         purpose: 'control',
         because: null,
         surrounding: 'lawn',
+        first: null,
         where: 'By the path',
         signs: { 'turf-lifts': true, 'c-grubs': false, raster: 'rows-spread' },
         lengthMm: 12.5,

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { PURPOSES } from '../core/case';
-import { SURROUNDINGS } from '../core/identify';
+import { FIRST_SEEN, SURROUNDINGS } from '../core/identify';
 import { PREMISES_KEYS, type Premises } from '../core/premises';
 import type { Result } from '../core/result';
 import { neededText, numeric, orNothing, plainText, ticked, treeOf, zoneField, type Fields } from './fields';
@@ -8,10 +8,6 @@ import { read } from './shape';
 
 const blankOr = <S extends z.ZodType>(shape: S) => orNothing(shape).default(null);
 
-/** What was noticed first; signs and counts come later. */
-export const SEEN_KINDS = [
-  ...(['insects', 'damage', 'droppings', 'wings', 'webbing', 'nest', 'bites', 'digging', 'sound'] as const),
-] as const;
 export const HOW_MANY = ['one', 'some', 'many'] as const;
 
 export const caseForm = z
@@ -20,8 +16,9 @@ export const caseForm = z
     title: plainText(120),
     purpose: z.enum(PURPOSES).default('control'),
     surrounding: blankOr(z.enum(SURROUNDINGS)),
-    kind: blankOr(z.enum(SEEN_KINDS)),
+    kind: blankOr(z.enum(FIRST_SEEN)),
     many: blankOr(z.enum(HOW_MANY)),
+    light: blankOr(z.enum(['day', 'night'])),
   })
   .refine((form) => form.title !== '' || form.kind !== null || form.purpose === 'routine', {
     path: ['title'],

@@ -8,6 +8,8 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   surrounding: 'The place',
   signs: 'The signs',
   lengthMm: 'The body length',
+  first: 'What was seen first',
+  light: 'By day or at night',
   frame: 'The frame',
   counts: 'The counts',
   flowering: 'Whether anything flowers',

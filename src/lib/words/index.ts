@@ -23,6 +23,7 @@ export {
   FAMILY_NAMES,
   FAMILY_WORDS,
   FORM_WORDS,
+  gainWords,
   GRADE_WORDS,
   GROUP_WORDS,
   MANY_WORDS,
@@ -38,6 +39,7 @@ export {
   PURPOSE_WORDS,
   THRESHOLD_WORDS,
   VIGOUR_WORDS,
+  weightWords,
 } from './terms';
 export { FINDING_WORDS, RULE_WORDS } from './label-check';
 export {

@@ -1,5 +1,6 @@
 import { USUAL_DAYS, type Verdict } from '../core/review';
 import { purposeOf, type CaseFacts, type CaseView } from '../core/case';
+import { groupNamed } from '../core/identify';
 import type { Stop } from '../core/labels';
 import { cautionWords } from './cautions';
 import { groundText, productText } from './method-terms';
@@ -64,6 +65,8 @@ function nameText(facts: CaseFacts, view: CaseView): string {
   if (view.named && purpose === 'prevent')
     return `to prevent: ${view.named.name.toLowerCase()}${view.stage ? `, ${view.stage.name.toLowerCase()}` : ''}`;
   const lead = view.ranking.ranked[0];
+  const group = view.named ? null : groupNamed(view.ranking, facts.candidates);
+  if (group) return `${group.group}, ${percentText(group.p)}; which is not sure`;
   if (!view.named) return `not sure, ${percentText(lead?.p ?? 0)} at best`;
   const p = view.ranking.ranked.find((r) => r.id === view.named?.id)?.p ?? 0;
   const stage = view.stage ? `, ${view.stage.name}` : '';

@@ -5,6 +5,7 @@ import type {
   FieldTest,
   GuideEntry,
   Finding,
+  FirstSeen,
   Hemisphere,
   Region,
   Sign,
@@ -46,6 +47,8 @@ export interface LookBody {
   readonly purpose?: Purpose;
   readonly because?: ExpectedBecause | null;
   readonly surrounding: Surrounding;
+  /** What somebody came with; null or absent where nobody said. */
+  readonly first?: FirstSeen | null;
   readonly where: string;
   readonly signs: Readonly<Record<string, Finding>>;
   /** Body length of one that was measured, in mm. */

@@ -69,6 +69,8 @@ export interface Candidate {
   readonly places: Readonly<Partial<Record<Surrounding, number>>>;
   /** How often it is the cause, relative to the others, in each month of the northern hemisphere. */
   readonly season: readonly number[];
+  /** The one word by which people and labels name it with its like: "White grubs"; absent for none. */
+  readonly group?: string;
   /** Where in the world it lives; absent for nearly everywhere. Elsewhere it is a rare newcomer. */
   readonly regions?: readonly Region[];
   /** Where the law sees it otherwise than its status says. */
@@ -110,9 +112,17 @@ export interface Sign {
   readonly tool: string | null;
   /** It can only be looked at after dark, or needs a night. */
   readonly night: boolean;
+  /** Of which first things seen it is part. */
+  readonly about: readonly FirstSeen[];
   /** There is a drawing of it. */
   readonly drawn: boolean;
 }
+
+/** What somebody came with first. */
+export const FIRST_SEEN = [
+  ...(['insects', 'damage', 'droppings', 'wings', 'webbing', 'nest', 'bites', 'digging', 'sound'] as const),
+] as const;
+export type FirstSeen = (typeof FIRST_SEEN)[number];
 
 /** Somebody looked, or had nobody to ask, and cannot tell: an answer that speaks for nothing and rules nothing out. */
 export const CANNOT_TELL = 'cannot-tell';

@@ -50,6 +50,7 @@ const sign = (id: string, effortSeconds = 30, more: Partial<Sign> = {}): Sign =>
   together: null,
   values: null,
   usual: 0.05,
+  about: ['damage'],
   effortSeconds,
   tool: null,
   night: false,

@@ -6,6 +6,7 @@ export {
   candidatesIn,
   isIndoors,
   CANNOT_TELL,
+  FIRST_SEEN,
   NONE_OF_THESE,
   northernMonth,
   stageInMonth,
@@ -18,6 +19,7 @@ export type {
   CandidateStatus,
   Concern,
   Finding,
+  FirstSeen,
   Hemisphere,
   LifeStage,
   Prose,
@@ -25,19 +27,14 @@ export type {
   Surrounding,
   Threshold,
 } from './candidate';
-export {
-  BODY_LENGTH,
-  evidenceFor,
-  hasOwnMark,
-  isRuledOut,
-  livesIn,
-  priorsOf,
-  rankCase,
-  RULE_OUT_ABOVE,
-  SURE_FROM,
-  unexplained,
-} from './case-ranking';
-export type { CaseRanking, Circumstances, Evidence, NextLook, RankedCandidate } from './case-ranking';
+export { groupNamed, rankCase, RULE_OUT_ABOVE, SURE_FROM } from './case-ranking';
+export type { CaseRanking, NextLook, RankedCandidate } from './case-ranking';
+export { BODY_LENGTH, evidenceFor, hasOwnMark, isRuledOut, unexplained } from './evidence';
+export type { Evidence } from './evidence';
+export { askingOf, partedBy } from './question';
+export type { Asking } from './question';
+export { livesIn, priorsOf } from './likelihood';
+export type { Circumstances } from './likelihood';
 export { againstThreshold, densityOf, thresholdFor } from './density';
 export type { Density, ThresholdVerdict, Vigour } from './density';
 export { recipeFor, usualFrame, shownPer } from './field-test';

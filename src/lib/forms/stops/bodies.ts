@@ -1,7 +1,7 @@
 import { EXPECTED_BECAUSE, PURPOSES, TANK_BEFORE } from '../../core/case';
 import { WISHES } from '../../core/choose';
 import { z } from 'zod';
-import { SURROUNDINGS, type Finding } from '../../core/identify';
+import { FIRST_SEEN, SURROUNDINGS, type Finding } from '../../core/identify';
 import type {
   ChooseBody,
   LookBody,
@@ -45,6 +45,7 @@ export const lookBody = z.object({
   because: orNothing(z.enum(EXPECTED_BECAUSE)).default(null),
   // What was looked at before places were asked for was a lawn.
   surrounding: z.enum(SURROUNDINGS).default('lawn'),
+  first: orNothing(z.enum(FIRST_SEEN)).default(null),
   where: neededText(120),
   signs: z.preprocess(
     (value) => value ?? {},

@@ -1,4 +1,4 @@
-import { CANNOT_TELL } from '../../core/identify';
+import { CANNOT_TELL, NONE_OF_THESE } from '../../core/identify';
 import type { AnsweredStop, CaseFacts, StopBodies } from '../../core/case';
 import { invalid, isRefused, type Refusal, type Result } from '../../core/result';
 import { read } from '../shape';
@@ -58,7 +58,7 @@ function unknownNames(stop: AnsweredStop, body: object, known: KnownNames): Refu
     const wrong = Object.entries(signs).flatMap(([sign, found]) => {
       const values = known.signs.get(sign);
       if (values === undefined) return [invalid(`signs.${sign}`, 'a-known-key', { key: sign })];
-      if (found === CANNOT_TELL) return [];
+      if (found === CANNOT_TELL || (found === NONE_OF_THESE && values !== null)) return [];
       const fits = values === null ? typeof found === 'boolean' : values.has(String(found));
       return fits ? [] : [invalid(`signs.${sign}`, 'one-of', { seen: String(found) })];
     });

@@ -3,7 +3,7 @@
   import Button from '../parts/Button.svelte';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
-  import { untrack } from 'svelte';
+  import { onMount, tick, untrack } from 'svelte';
   import { SURROUNDINGS, usualFrame, type FieldTest, type Surrounding } from '../../core/identify';
   import { inBase } from '../../core/units';
   import { EXPECTED_BECAUSE, PURPOSES, type Purpose } from '../../core/case';
@@ -18,6 +18,7 @@
   import Reading from '../parts/Reading.svelte';
   import Working from './Working.svelte';
   import FieldTestGuide from './FieldTestGuide.svelte';
+  import Asking from './Asking.svelte';
   import SignRow from './SignRow.svelte';
   import { getSheet } from './sheet.svelte';
   const show = getShow();
@@ -72,6 +73,25 @@
     surrounding = to as Surrounding;
     if (test && !fits(test)) test = tests.find(fits);
   }
+  /** One question at a time, or everything as a list: first the one on a telephone, the other at a desk. */
+  let asks = $state(false);
+  /** Of the way by questions: what else stands at this stop is shown too. */
+  let rest = $state(false);
+  const asking = $derived(asks && purpose === 'control');
+  onMount(() => {
+    asks = matchMedia('(max-width: 700px)').matches && page.url.hash === '';
+  });
+  /** An answer is that of the list: its field is there, and what follows from it follows. */
+  async function answer(sign: string, value: string): Promise<void> {
+    listed = new Set([...listed, sign]);
+    await tick();
+    const field = document.querySelector<HTMLInputElement>(
+      `#sign-${CSS.escape(sign)} input[value="${CSS.escape(value)}"]`,
+    );
+    if (!field) return;
+    field.checked = true;
+    field.dispatchEvent(new Event('change', { bubbles: true }));
+  }
   // Somebody comes from “worth looking at next”, or from a Halt that a look would settle.
   $effect(() => {
     const asked = page.url.hash.replace(/^#sign-/, '');
@@ -85,188 +105,220 @@
   });
 </script>
 
-<div class="fields">
-  <Choice
-    label="Why"
-    name="purpose"
-    value={purpose}
-    items={PURPOSES.map((value) => ({ value, name: PURPOSE_WORDS[value] }))}
-    width="13rem"
-    onchange={(value) => (purpose = value as Purpose)}
-  />
-  {#if purpose === 'prevent'}
+{#if asking}
+  <Asking {signs} first={start?.first ?? null} onanswer={answer} />
+  <p class="ways">
+    <Button type="button" kind="plain" onclick={() => (rest = !rest)}
+      >{rest ? 'Only the question' : `Place, counts and list: ${SURROUNDING_WORDS[surrounding]}`}</Button
+    >
+    <Button type="button" kind="plain" onclick={() => (asks = false)}>Everything as a list</Button>
+  </p>
+{:else if purpose === 'control'}
+  <p class="ways">
+    <Button type="button" kind="plain" onclick={() => ([asks, rest] = [true, false])}
+      >One question at a time</Button
+    >
+  </p>
+{/if}
+<div class:away={asking && !rest}>
+  <div class="fields">
     <Choice
-      label="It is expected because"
-      name="because"
-      value={start?.because ?? 'history'}
-      items={EXPECTED_BECAUSE.map((value) => ({ value, name: BECAUSE_WORDS[value] }))}
-      width="17rem"
+      label="Why"
+      name="purpose"
+      value={purpose}
+      items={PURPOSES.map((value) => ({ value, name: PURPOSE_WORDS[value] }))}
+      width="13rem"
+      onchange={(value) => (purpose = value as Purpose)}
     />
-  {/if}
-  <p class="soft small why">{PURPOSE_HINTS[purpose]}</p>
-</div>
-<div class="fields">
-  <Choice
-    label="Place"
-    name="surrounding"
-    value={surrounding}
-    items={SURROUNDINGS.map((value) => ({ value, name: SURROUNDING_WORDS[value] }))}
-    width="13rem"
-    onchange={move}
-  />
-  <Field
-    label="Where"
-    name="where"
-    value={start?.where ?? ''}
-    width="17rem"
-    required
-    hint="So that the same spots are found again"
-  />
-  {#if surrounding === 'lawn'}
-    <Choice
-      label="Vigour of the turf"
-      name="vigour"
-      value={start?.vigour ?? 'fair'}
-      items={[
-        { value: 'weak', name: 'weak' },
-        { value: 'fair', name: 'fair' },
-        { value: 'strong', name: 'strong' },
-      ]}
-      width="9rem"
-    />
-  {:else}
-    {#if DUSTED.has(surrounding)}
+    {#if purpose === 'prevent'}
       <Choice
-        label="Dry there?"
-        name="damp"
-        value={start?.damp ?? ''}
+        label="It is expected because"
+        name="because"
+        value={start?.because ?? 'history'}
+        items={EXPECTED_BECAUSE.map((value) => ({ value, name: BECAUSE_WORDS[value] }))}
+        width="17rem"
+      />
+    {/if}
+    <p class="soft small why">{PURPOSE_HINTS[purpose]}</p>
+  </div>
+  <div class="fields">
+    <Choice
+      label="Place"
+      name="surrounding"
+      value={surrounding}
+      items={SURROUNDINGS.map((value) => ({ value, name: SURROUNDING_WORDS[value] }))}
+      width="13rem"
+      onchange={move}
+    />
+    <Field
+      label="Where"
+      name="where"
+      value={start?.where ?? ''}
+      width="17rem"
+      required
+      hint="So that the same spots are found again"
+    />
+    {#if surrounding === 'lawn'}
+      <Choice
+        label="Vigour of the turf"
+        name="vigour"
+        value={start?.vigour ?? 'fair'}
         items={[
-          { value: '', name: 'not looked at' },
-          { value: 'dry', name: 'dry' },
-          { value: 'damp', name: 'damp' },
+          { value: 'weak', name: 'weak' },
+          { value: 'fair', name: 'fair' },
+          { value: 'strong', name: 'strong' },
         ]}
         width="9rem"
       />
+    {:else}
+      {#if DUSTED.has(surrounding)}
+        <Choice
+          label="Dry there?"
+          name="damp"
+          value={start?.damp ?? ''}
+          items={[
+            { value: '', name: 'not looked at' },
+            { value: 'dry', name: 'dry' },
+            { value: 'damp', name: 'damp' },
+          ]}
+          width="9rem"
+        />
+      {/if}
+      <input type="hidden" name="vigour" value={start?.vigour ?? 'fair'} />
     {/if}
-    <input type="hidden" name="vigour" value={start?.vigour ?? 'fair'} />
-  {/if}
-  {#if FLOWERS.has(surrounding)}
-    <div class="flower">
-      <Tick
-        label={surrounding === 'lawn'
-          ? 'Clover or daisies in flower'
-          : 'Something is in flower there, weeds too'}
-        name="flowering"
-        checked={start?.flowering ?? false}
-      />
+    {#if FLOWERS.has(surrounding)}
+      <div class="flower">
+        <Tick
+          label={surrounding === 'lawn'
+            ? 'Clover or daisies in flower'
+            : 'Something is in flower there, weeds too'}
+          name="flowering"
+          checked={start?.flowering ?? false}
+        />
+      </div>
+    {:else if start?.flowering}<input type="hidden" name="flowering" value="on" />{/if}
+  </div>
+
+  {#snippet seen()}
+    <div class="section-head">
+      <h2>What you see</h2>
+      <span class="soft small">most worth looking at next are marked ▸</span>
     </div>
-  {:else if start?.flowering}<input type="hidden" name="flowering" value="on" />{/if}
-</div>
-
-{#snippet seen()}
-  <div class="section-head">
-    <h2>What you see</h2>
-    <span class="soft small">most worth looking at next are marked ▸</span>
-  </div>
-  <div class="signs">
-    {#each shown as sign (sign.id)}
-      <SignRow {sign} found={start?.signs[sign.id]} worth={next.includes(sign.id)} drawn={sign.drawn} />
-    {/each}
-  </div>
-  {#each elsewhere as sign (sign.id)}
-    {@const was = start?.signs[sign.id]}
-    <input type="hidden" name="signs.{sign.id}" value={was === true ? 'yes' : was === false ? 'no' : was} />
-  {/each}
-  {#if !all && shown.length < here.length}
-    <Button type="button" kind="plain" onclick={() => (all = true)}
-      >Show all {here.length} signs of this place</Button
-    >
-  {/if}
-  <div class="fields length">
-    <Reading
-      label="Body length of one"
-      name="lengthMm"
-      measure="body"
-      value={start?.lengthMm ?? ''}
-      width="22rem"
-      hint="without feelers and tails; blank where none was caught"
-    />
-  </div>
-
-  <p class="small">
-    <a href={resolve('/cases/[number]/photos', { number: String(sheet.facts.number) })}
-      >Photographs of this case</a
-    >
-  </p>
-
-  <div class="section-head">
-    <h2>How many</h2>
-    <span class="soft small">{test ? `${test.count}, in each numbered spot` : ''}</span>
-  </div>
-  {#if test}
-    <div class="fields">
-      <Choice
-        label="Field test"
-        name="test"
-        value={test.id}
-        items={tests.filter((t) => fits(t) || t === test).map((t) => ({ value: t.id, name: t.name }))}
-        onchange={(id) => (test = tests.find((t) => t.id === id))}
-      />
-      {#key test.id}
-        {#if test.basis === 'm2' || test.basis === '100 m2'}
-          <Amount label="Frame" name="frame" value={frame.value} unit={frame.unit} units={test.units} />
-        {:else}
-          <NumberField label={FRAME_WORDS[test.basis]} name="frame.value" value={frame.value} width="8rem" />
-          <input type="hidden" name="frame.unit" value="count" />
-        {/if}
-      {/key}
-    </div>
-    <FieldTestGuide {test} frame={frameNow} />
-  {/if}
-  <fieldset class="counts">
-    <legend class="legend">Counted in each numbered spot</legend>
-    <div class="fields">
-      {#each Array.from({ length: spots }, (_, i) => i) as i (i)}
-        <NumberField label="Spot {i + 1}" name="counts.{i}" value={start?.counts[i] ?? ''} width="5.2rem" />
+    <div class="signs">
+      {#each shown as sign (sign.id)}
+        <SignRow {sign} found={start?.signs[sign.id]} worth={next.includes(sign.id)} drawn={sign.drawn} />
       {/each}
-      {#if spots < 20}<Button type="button" kind="plain" class="self-end" onclick={() => (spots += 1)}
-          >Add a spot</Button
-        >{/if}
     </div>
-  </fieldset>
-  {#if density}
-    <p class="result" aria-live="polite">
-      <span class="figure big">{show.densityText(density.mean, basis)}</span>
-      <span class="soft"
-        >between {show.densityNumber(density.low, basis)} and {show.densityNumber(
-          density.high,
-          basis,
-        )}{basis === 'm2' && show.manner.units !== 'us'
-          ? `, ${show.numberText(density.mean * FT2)} per ${unitText('ft2')}`
-          : ''}, from {density.spots} spots</span
+    {#each elsewhere as sign (sign.id)}
+      {@const was = start?.signs[sign.id]}
+      <input type="hidden" name="signs.{sign.id}" value={was === true ? 'yes' : was === false ? 'no' : was} />
+    {/each}
+    {#if !all && shown.length < here.length}
+      <Button type="button" kind="plain" onclick={() => (all = true)}
+        >Show all {here.length} signs of this place</Button
+      >
+    {/if}
+    <div class="fields length">
+      <Reading
+        label="Body length of one"
+        name="lengthMm"
+        measure="body"
+        value={start?.lengthMm ?? ''}
+        width="22rem"
+        hint="without feelers and tails; blank where none was caught"
+      />
+    </div>
+
+    <p class="small">
+      <a href={resolve('/cases/[number]/photos', { number: String(sheet.facts.number) })}
+        >Photographs of this case</a
       >
     </p>
-    <Working name="density" />
-  {:else}
-    <p class="soft">Two counted spots or more give a density with its interval.</p>
-  {/if}
-{/snippet}
-{#if purpose === 'control'}
-  {@render seen()}
-{:else}
-  <Fold
-    class="ruled"
-    open={Object.keys(found).length > 0 || density !== null}
-    says={purpose === 'prevent'
-      ? 'Something was seen or counted already'
-      : 'Something was found on the round'}
-  >
+
+    <div class="section-head">
+      <h2>How many</h2>
+      <span class="soft small">{test ? `${test.count}, in each numbered spot` : ''}</span>
+    </div>
+    {#if test}
+      <div class="fields">
+        <Choice
+          label="Field test"
+          name="test"
+          value={test.id}
+          items={tests.filter((t) => fits(t) || t === test).map((t) => ({ value: t.id, name: t.name }))}
+          onchange={(id) => (test = tests.find((t) => t.id === id))}
+        />
+        {#key test.id}
+          {#if test.basis === 'm2' || test.basis === '100 m2'}
+            <Amount label="Frame" name="frame" value={frame.value} unit={frame.unit} units={test.units} />
+          {:else}
+            <NumberField
+              label={FRAME_WORDS[test.basis]}
+              name="frame.value"
+              value={frame.value}
+              width="8rem"
+            />
+            <input type="hidden" name="frame.unit" value="count" />
+          {/if}
+        {/key}
+      </div>
+      <FieldTestGuide {test} frame={frameNow} />
+    {/if}
+    <fieldset class="counts">
+      <legend class="legend">Counted in each numbered spot</legend>
+      <div class="fields">
+        {#each Array.from({ length: spots }, (_, i) => i) as i (i)}
+          <NumberField label="Spot {i + 1}" name="counts.{i}" value={start?.counts[i] ?? ''} width="5.2rem" />
+        {/each}
+        {#if spots < 20}<Button type="button" kind="plain" class="self-end" onclick={() => (spots += 1)}
+            >Add a spot</Button
+          >{/if}
+      </div>
+    </fieldset>
+    {#if density}
+      <p class="result" aria-live="polite">
+        <span class="figure big">{show.densityText(density.mean, basis)}</span>
+        <span class="soft"
+          >between {show.densityNumber(density.low, basis)} and {show.densityNumber(
+            density.high,
+            basis,
+          )}{basis === 'm2' && show.manner.units !== 'us'
+            ? `, ${show.numberText(density.mean * FT2)} per ${unitText('ft2')}`
+            : ''}, from {density.spots} spots</span
+        >
+      </p>
+      <Working name="density" />
+    {:else}
+      <p class="soft">Two counted spots or more give a density with its interval.</p>
+    {/if}
+  {/snippet}
+  {#if purpose === 'control'}
     {@render seen()}
-  </Fold>
-{/if}
-<div class="fields note"><Note label="Note" name="note" value={start?.note ?? ''} /></div>
+  {:else}
+    <Fold
+      class="ruled"
+      open={Object.keys(found).length > 0 || density !== null}
+      says={purpose === 'prevent'
+        ? 'Something was seen or counted already'
+        : 'Something was found on the round'}
+    >
+      {@render seen()}
+    </Fold>
+  {/if}
+  <div class="fields note"><Note label="Note" name="note" value={start?.note ?? ''} /></div>
+</div>
+{#if start?.first}<input type="hidden" name="first" value={start.first} />{/if}
 
 <style>
+  .ways {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.4rem 1.2rem;
+    margin: 0.6rem 0;
+  }
+  .away {
+    display: none;
+  }
   .why {
     flex-basis: 100%;
     margin: 0;

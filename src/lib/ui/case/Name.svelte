@@ -3,8 +3,8 @@
   import { resolve } from '$app/paths';
   import { untrack } from 'svelte';
   import { circumstancesOf, purposeOf } from '../../core/case';
-  import { stagesOf, SURE_FROM } from '../../core/identify';
-  import { CONCERN_WORDS, percentText, STATUS_WORDS } from '../../words';
+  import { groupNamed, stagesOf, SURE_FROM } from '../../core/identify';
+  import { CONCERN_WORDS, gainWords, percentText, STATUS_WORDS } from '../../words';
   import Tick from '../parts/Tick.svelte';
   import { getShow } from '../parts/show';
   import Beside from './Beside.svelte';
@@ -33,6 +33,7 @@
   );
   const chosen = $derived(candidateOf(picked));
   const lead = $derived(view.ranking.ranked[0]);
+  const group = $derived(groupNamed(view.ranking, sheet.facts.candidates));
   const leader = $derived(candidateOf(lead?.id ?? ''));
   const second = $derived(view.ranking.ranked.find((r) => r.id !== (picked || lead?.id))?.id ?? '');
   const when = $derived(circumstancesOf(sheet.facts));
@@ -54,11 +55,20 @@
     {#if view.ranking.sure}
       <span class="figure big">{leader?.name}, {percentText(lead?.p ?? 0)}</span>
       <span class="soft">{leader?.scientific ?? ''}</span>
+    {:else if group}
+      <span class="figure big">{group.group}, {percentText(group.p)}</span>
+      <span class="soft"
+        >Which of them is not sure: likeliest {leader?.name.toLowerCase()}, {percentText(lead?.p ?? 0)}. Where
+        label and threshold speak of the group, choose the likeliest.
+        {#if view.ranking.next[0]}What would part them: {nameOf(view.ranking.next[0].sign)}.{/if}</span
+      >
     {:else}
       <span class="figure big">Not sure yet</span>
       <span class="soft"
         >Likeliest: {leader?.name.toLowerCase()}, {percentText(lead?.p ?? 0)}; from {percentText(SURE_FROM)} it
         counts as sure.
+        {#if view.ranking.hangsOn}It hangs on one reading so far ({nameOf(view.ranking.hangsOn)}): one more
+          mark has to bear it out.{/if}
         {#if view.ranking.next[0]}Most would be settled by: {nameOf(view.ranking.next[0].sign)}.{/if}</span
       >
     {/if}
@@ -216,11 +226,11 @@
     <span class="soft small">gain against effort</span>
   </div>
   <ul class="rule-list">
-    {#each view.ranking.next.slice(0, 3) as look (look.sign)}
+    {#each view.ranking.next.slice(0, 3) as look, i (look.sign)}
       <li class="next">
         <a href={lookAt(look.sign)}>{show.prose(signOf(look.sign)?.name ?? '')}</a>
         <span class="soft small">{show.prose(signOf(look.sign)?.how ?? '')}</span>
-        <span class="number small">{show.numberText(look.gainBits)} bits</span>
+        <span class="number small">{gainWords(i, look.gainBits)}</span>
       </li>
     {/each}
   </ul>

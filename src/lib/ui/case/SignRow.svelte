@@ -1,7 +1,7 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
   import { getShow } from '../parts/show';
-  import { CANNOT_TELL, type Finding, type Sign } from '../../core/identify';
+  import { CANNOT_TELL, NONE_OF_THESE, type Finding, type Sign } from '../../core/identify';
 
   const { prose } = getShow();
   interface Props {
@@ -18,7 +18,7 @@
           { id: 'yes', name: 'Seen' },
           { id: 'no', name: 'Not seen' },
         ]
-      : sign.values,
+      : [...sign.values, { id: NONE_OF_THESE, name: 'None of these' }],
   );
   const now = $derived(found === undefined ? '' : found === true ? 'yes' : found === false ? 'no' : found);
   const effort = $derived(

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { circumstancesOf } from '../../core/case';
   import { BODY_LENGTH, evidenceFor, type Evidence } from '../../core/identify';
+  import { weightWords } from '../../words';
   import { getShow } from '../parts/show';
   import { getSheet } from './sheet.svelte';
 
@@ -44,7 +45,7 @@
           ></span></span
         >
         <span class="number small {e.bits >= 0 ? 'pro' : 'con'}"
-          >{e.bits >= 0 ? '▲ for' : '▼ against'} {show.numberText(Math.abs(e.bits))}</span
+          >{e.bits >= 0 ? '▲' : '▼'} {weightWords(e.bits)}</span
         >
       </li>
     {/each}

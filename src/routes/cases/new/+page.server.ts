@@ -52,7 +52,7 @@ export const actions: Actions = {
         });
         const place = surrounding ?? (purpose === 'control' ? null : USUAL_PLACE[purpose]);
         if (opened !== null && place !== null)
-          await beginLook(tx, opened, { surrounding: place, kind, many, purpose }, locals);
+          await beginLook(tx, opened, { ...form.ok, surrounding: place, kind, many }, locals);
         return opened;
       });
     });
@@ -72,8 +72,9 @@ async function beginLook(
     surrounding,
     kind,
     many,
+    light,
     purpose,
-  }: Pick<CaseForm, 'kind' | 'many' | 'purpose'> & { surrounding: Surrounding },
+  }: Pick<CaseForm, 'kind' | 'many' | 'light' | 'purpose'> & { surrounding: Surrounding },
   { around, who }: App.Locals,
 ): Promise<void> {
   const found = await loadCase(tx, number, around);
@@ -83,6 +84,7 @@ async function beginLook(
     purpose,
     because: null,
     surrounding,
+    first: kind,
     where: SURROUNDING_WORDS[surrounding],
     signs: {},
     lengthMm: null,
@@ -92,7 +94,9 @@ async function beginLook(
     vigour: 'fair' as const,
     flowering: false,
     damp: null,
-    note: kind ? `First seen: ${sightingTitle(kind, null, many).toLowerCase()}` : '',
+    note: kind
+      ? `First seen: ${sightingTitle(kind, null, many).toLowerCase()}${light ? `, ${light === 'night' ? 'at night' : 'by day'}` : ''}`
+      : '',
   };
   const basis = { basedOn: 0, seen: null, mine: new Set<string>() };
   await saveStop(tx, found.loaded, 'look', body, who.person.name, around.now, basis);

@@ -4,6 +4,7 @@
   import { enhance } from '$app/forms';
   import Choice from '$lib/ui/parts/Choice.svelte';
   import { SURROUNDINGS } from '$lib/core/identify';
+  import HouseSection from '$lib/ui/drawings/HouseSection.svelte';
   import Taps from '$lib/ui/parts/Taps.svelte';
   import { untrack } from 'svelte';
   import { PURPOSES, type Purpose } from '$lib/core/case';
@@ -16,6 +17,7 @@
   const was = (name: string): string => (form?.fields as Record<string, string> | undefined)?.[name] ?? '';
   const items = (words: Readonly<Record<string, string>>) =>
     Object.entries(words).map(([value, name]) => ({ value, name }));
+  let listed = $state(false);
   let purpose = $state<string>(untrack(() => was('purpose') || 'control'));
   const HEADS: Record<Purpose, string> = {
     control: 'What did you see?',
@@ -60,13 +62,31 @@
         />
         <p class="soft small">{PURPOSE_HINTS[purpose as Purpose]}</p>
       </div>
-      <Taps
-        label="Where"
-        name="surrounding"
-        value={was('surrounding') || (data.seen?.surrounding ?? '')}
-        items={SURROUNDINGS.map((value) => ({ value, name: SURROUNDING_WORDS[value] }))}
-      />
+      {#if listed}
+        <Taps
+          label="Where"
+          name="surrounding"
+          value={was('surrounding') || (data.seen?.surrounding ?? '')}
+          items={SURROUNDINGS.map((value) => ({ value, name: SURROUNDING_WORDS[value] }))}
+        />
+      {:else}
+        <HouseSection name="surrounding" value={was('surrounding') || (data.seen?.surrounding ?? '')} />
+      {/if}
+      <p class="small">
+        <Button type="button" kind="text" onclick={() => (listed = !listed)}
+          >{listed ? 'Tap it on the picture instead' : 'Choose from a list instead'}</Button
+        >
+      </p>
       {#if purpose === 'control'}
+        <Taps
+          label="When"
+          name="light"
+          value={was('light')}
+          items={[
+            { value: 'day', name: 'by day' },
+            { value: 'night', name: 'at night' },
+          ]}
+        />
         <Taps label="What" name="kind" value={was('kind')} items={items(SEEN_WORDS)} />
         <Taps label="How many" name="many" value={was('many')} items={items(MANY_WORDS)} />
       {/if}

@@ -1,6 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { CANDIDATES, SIGNS } from '../../catalog';
-import { candidatesIn, NONE_OF_THESE, rankCase, regionOf, type Finding, type Region } from '.';
+import {
+  askingOf,
+  candidatesIn,
+  groupNamed,
+  NONE_OF_THESE,
+  partedBy,
+  rankCase,
+  regionOf,
+  type Finding,
+  type Region,
+} from '.';
 
 const rank = (
   found: Readonly<Record<string, Finding>>,
@@ -76,12 +86,53 @@ describe('marks', () => {
       { 'flier-look': 'black-white-face' },
       { surrounding: 'wall', region: 'america-north' },
     );
-    expect(p(alone, 'bald-faced-hornet')).toBeGreaterThan(0.8);
+    expect(p(alone, 'bald-faced-hornet')).toBeGreaterThan(0.75);
     expect([alone.sure, alone.hangsOn]).toEqual([false, 'flier-look']);
-    const twice = rank(
-      { 'flier-look': 'black-white-face', 'nest-kind': 'paper-ball' },
-      { surrounding: 'wall', region: 'america-north' },
-    );
-    expect([twice.sure, twice.hangsOn]).toEqual([true, null]);
+    // Two readings, each of which would do alone, bear one another out.
+    const twice = rank({ 'flier-look': 'thread-waist', 'nest-kind': 'mud-tubes' }, { surrounding: 'wall' });
+    expect([twice.ranked[0]?.id, twice.sure, twice.hangsOn]).toEqual(['mud-dauber', true, null]);
+  });
+});
+
+describe('groups', () => {
+  const lawn = { 'c-grubs': true, 'turf-lifts': true, 'animals-digging': true };
+  it('are a name good enough to act on: white grubs at 99 % are never “not sure, 35 %”', () => {
+    const seen = rank(lawn, { region: 'america-north' });
+    expect(seen.sure).toBe(false);
+    const group = groupNamed(seen, CANDIDATES);
+    expect(group?.group).toBe('White grubs');
+    expect(group?.p).toBeGreaterThan(0.95);
+  });
+  it('are not named where one of them is sure, nor where all of them together are not', () => {
+    const sure = rank({ ...lawn, raster: 'short-v', 'beetles-seen': 'green-copper' });
+    expect([sure.sure, groupNamed(sure, CANDIDATES)]).toEqual([true, null]);
+    expect(groupNamed(rank({}), CANDIDATES)).toBeNull();
+  });
+});
+
+describe('one question at a time', () => {
+  const nothing = { skipped: new Set<string>(), first: null } as const;
+  it('asks what gains most, passes over what was skipped, and keeps to what somebody came with', () => {
+    const start = rank({});
+    const first = askingOf(start, SIGNS, nothing);
+    expect(first.ask).toBe(start.next[0]?.sign);
+    const other = askingOf(start, SIGNS, { ...nothing, skipped: new Set([first.ask ?? '']) });
+    expect(other.ask).toBe(start.next[1]?.sign);
+    const digging = askingOf(start, SIGNS, { ...nothing, first: 'digging' });
+    expect(SIGNS.find(({ id }) => id === digging.ask)?.about).toContain('digging');
+  });
+  it('ends with a name, or where nothing that is left would change much', () => {
+    const sure = rank({ 'c-grubs': true, raster: 'short-v', 'beetles-seen': 'green-copper' });
+    expect(askingOf(sure, SIGNS, nothing)).toEqual({ ask: null, end: 'named' });
+    const passed = { ...nothing, skipped: new Set(SIGNS.map(({ id }) => id)) };
+    expect(askingOf(rank({}), SIGNS, passed)).toEqual({ ask: null, end: 'nothing-more' });
+  });
+  it('says which two likely causes it parts', () => {
+    const seen = rank({ 'c-grubs': true, 'turf-lifts': true });
+    const raster = SIGNS.find(({ id }) => id === 'raster') ?? expect.fail();
+    const parted = partedBy(raster, CANDIDATES, seen) ?? expect.fail();
+    const likely = seen.ranked.slice(0, 6).map(({ id }) => id);
+    for (const id of parted) expect(likely).toContain(id);
+    expect(parted[0]).not.toBe(parted[1]);
   });
 });

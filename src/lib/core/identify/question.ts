@@ -1,0 +1,65 @@
+import type { Candidate, FirstSeen, Sign } from './candidate';
+import type { CaseRanking } from './case-ranking';
+import { likelihoodOf } from './likelihood';
+
+/** The one question to ask now, or why no other is asked. */
+export type Asking =
+  | { readonly ask: string; readonly end: null }
+  /** `named`: a name is sure; `nothing-more`: no question that is left would change much. */
+  | { readonly ask: null; readonly end: 'named' | 'nothing-more' };
+
+/** What gains less than this, in bits, changes nothing that anybody would do. */
+const HARDLY_ANYTHING = 0.02;
+/** What belongs to what somebody came with goes first where it gains at least this share of the best. */
+const NEARLY_AS_GOOD = 0.5;
+
+/**
+ * What to ask next, one thing at a time: the sign of the most gain for its effort that was not passed over; of signs nearly as good,
+ * one that is about what somebody came with. It ends where a name is sure, or where nothing that is left would change much.
+ */
+export function askingOf(
+  ranking: CaseRanking,
+  signs: readonly Sign[],
+  { skipped, first }: { readonly skipped: ReadonlySet<string>; readonly first: FirstSeen | null },
+): Asking {
+  if (ranking.sure) return { ask: null, end: 'named' };
+  const left = ranking.next.filter(({ sign, gainBits }) => !skipped.has(sign) && gainBits >= HARDLY_ANYTHING);
+  const [best] = left;
+  if (!best) return { ask: null, end: 'nothing-more' };
+  const fits = (id: string): boolean =>
+    first !== null && signs.some((sign) => sign.id === id && sign.about.includes(first));
+  const own = left.find(({ sign, gainBits }) => gainBits >= NEARLY_AS_GOOD * best.gainBits && fits(sign));
+  return { ask: (own ?? best).sign, end: null };
+}
+
+const AMONG = 6;
+
+/**
+ * The two of the likeliest causes that a sign parts best, so that somebody is told why it is asked; null where it parts none of
+ * them.
+ */
+export function partedBy(
+  sign: Sign,
+  candidates: readonly Candidate[],
+  ranking: CaseRanking,
+): readonly [string, string] | null {
+  const likely = ranking.ranked.slice(0, AMONG).flatMap(({ id, p }) => {
+    const candidate = candidates.find((one) => one.id === id);
+    return candidate ? [{ candidate, p }] : [];
+  });
+  const findings = sign.values === null ? [true] : sign.values.map(({ id }) => id);
+  let best: { readonly pair: readonly [string, string]; readonly by: number } | null = null;
+  likely.forEach((one, i) => {
+    for (const other of likely.slice(i + 1)) {
+      const apart = findings.reduce<number>(
+        (sum, finding) =>
+          sum +
+          Math.abs(likelihoodOf(one.candidate, sign, finding) - likelihoodOf(other.candidate, sign, finding)),
+        0,
+      );
+      const by = apart * one.p * other.p;
+      if (apart > 0.1 && by > (best?.by ?? 0)) best = { pair: [one.candidate.id, other.candidate.id], by };
+    }
+  });
+  return (best as { readonly pair: readonly [string, string] } | null)?.pair ?? null;
+}
