@@ -73,7 +73,8 @@ function inFile(s: Situation, i: number, propertyId: string) {
         customerId: null,
         name: `Place ${i}`,
         address: '',
-        latitude: 54.4,
+        // Where widows live.
+        latitude: 44,
       },
       ...{
         timeZone: 'Europe/London',
