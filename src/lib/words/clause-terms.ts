@@ -22,7 +22,7 @@ const capital = (text: string): string => `${text.charAt(0).toUpperCase()}${text
 export const ASK_WORDS: Readonly<Record<Ask, Say>> = {
   figuresOnly: say(
     'Only the figures of this label were copied',
-    'Read the label on the container from end to end: the pest and the place on it, protection, weather, interval, the most in a year, who may go back when. Better still, copy the rest of it on the Shelf: then it is watched for you.',
+    'Read the label on the container to its end: pest, place, protection, interval, yearly most, re-entry. Copied on the Shelf, it is watched for you.',
     'Read to its end; it allows this, here',
   ),
   liveWires: say(

@@ -23,12 +23,8 @@ export {
   FAMILY_NAMES,
   FAMILY_WORDS,
   FORM_WORDS,
-  gainWords,
   GRADE_WORDS,
   GROUP_WORDS,
-  MANY_WORDS,
-  SEEN_WORDS,
-  sightingTitle,
   hourReason,
   SCORE_WORDS,
   STOP_NAMES,
@@ -39,8 +35,9 @@ export {
   PURPOSE_WORDS,
   THRESHOLD_WORDS,
   VIGOUR_WORDS,
-  weightWords,
 } from './terms';
+export { MANY_WORDS, SEEN_WORDS, sightingTitle } from './sighting';
+export { gainWords, weightWords } from './naming';
 export { FINDING_WORDS, RULE_WORDS } from './label-check';
 export {
   STRENGTH_WORDS,

@@ -56,34 +56,6 @@ export const SURROUNDING_WORDS: Record<Surrounding, string> = {
   loft: 'loft, voids, timbers',
 };
 
-export const SEEN_WORDS: Readonly<Record<string, string>> = {
-  insects: 'insects',
-  damage: 'damage',
-  droppings: 'droppings or dirt',
-  wings: 'wings',
-  webbing: 'webbing',
-  nest: 'a nest or traffic',
-  bites: 'bites or stings',
-  digging: 'animals digging',
-  sound: 'a sound',
-};
-
-export const MANY_WORDS: Readonly<Record<string, string>> = {
-  one: 'one',
-  some: 'some',
-  many: 'many',
-};
-
-/** A title for a case that was opened by a few taps: “Webbing in the larder, many”. */
-export function sightingTitle(kind: string, surrounding: Surrounding | null, many: string | null): string {
-  const what = SEEN_WORDS[kind] ?? kind;
-  return [
-    `${what.charAt(0).toUpperCase()}${what.slice(1)}`,
-    surrounding ? `: ${SURROUNDING_WORDS[surrounding]}` : '',
-    many ? `, ${MANY_WORDS[many] ?? many}` : '',
-  ].join('');
-}
-
 export const FAMILY_NAMES: Record<RemedyFamily, string> = {
   nothing: 'Nothing, tolerance',
   culture: 'Culture',
@@ -224,26 +196,3 @@ export function hourReason(code: string): string {
       return code;
   }
 }
-
-/** How strongly a finding speaks, by how far it moves the odds in bits: one bit doubles them. */
-export function weightWords(bits: number): string {
-  const which = bits >= 0 ? 'for' : 'against';
-  const by = Math.abs(bits);
-  return by >= 4
-    ? `strongly ${which}`
-    : by >= 1
-      ? which
-      : by >= 0.2
-        ? `slightly ${which}`
-        : 'hardly anything';
-}
-
-/** How much a look would tell, against the one that tells most: its place in the order and its expected gain in bits. */
-export const gainWords = (place: number, gainBits: number): string =>
-  place === 0
-    ? 'tells most'
-    : gainBits >= 0.3
-      ? 'tells much'
-      : gainBits >= 0.05
-        ? 'tells something'
-        : 'tells little';

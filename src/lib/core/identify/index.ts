@@ -29,7 +29,8 @@ export type {
 } from './candidate';
 export { groupNamed, rankCase, RULE_OUT_ABOVE, SURE_FROM } from './case-ranking';
 export type { CaseRanking, NextLook, RankedCandidate } from './case-ranking';
-export { BODY_LENGTH, evidenceFor, hasOwnMark, isRuledOut, unexplained } from './evidence';
+export { BODY_LENGTH, evidenceFor } from './evidence';
+export { hasOwnMark, isRuledOut, unexplained } from './ruled-out';
 export type { Evidence } from './evidence';
 export { askingOf, partedBy } from './question';
 export type { Asking } from './question';

@@ -1,0 +1,30 @@
+import type { Surrounding } from '../core/identify';
+import { SURROUNDING_WORDS } from './terms';
+
+export const SEEN_WORDS: Readonly<Record<string, string>> = {
+  insects: 'insects',
+  damage: 'damage',
+  droppings: 'droppings or dirt',
+  wings: 'wings',
+  webbing: 'webbing',
+  nest: 'a nest or traffic',
+  bites: 'bites or stings',
+  digging: 'animals digging',
+  sound: 'a sound',
+};
+
+export const MANY_WORDS: Readonly<Record<string, string>> = {
+  one: 'one',
+  some: 'some',
+  many: 'many',
+};
+
+/** A title for a case that was opened by a few taps: “Webbing in the larder, many”. */
+export function sightingTitle(kind: string, surrounding: Surrounding | null, many: string | null): string {
+  const what = SEEN_WORDS[kind] ?? kind;
+  return [
+    `${what.charAt(0).toUpperCase()}${what.slice(1)}`,
+    surrounding ? `: ${SURROUNDING_WORDS[surrounding]}` : '',
+    many ? `, ${MANY_WORDS[many] ?? many}` : '',
+  ].join('');
+}
