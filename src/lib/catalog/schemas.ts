@@ -74,7 +74,9 @@ export const candidateSchema: z.ZodType<Candidate> = z.strictObject({
   group: text.exactOptional(),
   signs: z.record(text, z.union([share, z.record(text, share)])),
   stages: z.array(z.strictObject({ id: text, name: text, months: z.array(month), lengthMm: span })),
-  threshold: z.strictObject({ test: text, at: span, source: text }).nullable(),
+  threshold: z
+    .strictObject({ test: text, at: span, presence: z.literal(true).exactOptional(), source: text })
+    .nullable(),
   telling: text,
   ruleOut: z
     .strictObject({

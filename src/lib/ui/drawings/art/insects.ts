@@ -22,6 +22,8 @@ import {
   telling,
 } from './parts';
 
+import { MORE_INSECTS } from './more-insects';
+
 interface Drawing {
   readonly title: string;
   /** The usual body length, to which the drawing is true. */
@@ -57,6 +59,7 @@ const tufts = dots(
 
 /** Drawings of animals, by candidate; those of a candidate's other stages have the stage behind a dash. */
 export const INSECTS: Readonly<Record<string, Drawing>> = {
+  ...MORE_INSECTS,
   'japanese-beetle': draw('Japanese beetle grub', 20, grub(RASTERS['short-v']), [
     189,
     58,
