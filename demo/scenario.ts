@@ -434,7 +434,7 @@ export const CASES: readonly DemoCase[] = [
     title: 'Insects at a hole beside the sand pit',
     openedOn: day('2027-09-14'),
     stops: {
-      look: flap('Lawn beside the sand pit', [0, 0, 1, 0, 0], { 'one-hole-traffic': true }),
+      look: flap('Lawn beside the sand pit', [0, 0, 1, 0, 0], { 'nest-kind': 'ground-hole' }),
     },
   },
   {

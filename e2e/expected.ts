@@ -31,7 +31,7 @@ export function certaintyOf(
   history: Record<string, number> = {},
 ): number {
   const ranking = rankCase(candidates, signs, seen, {
-    ...{ month: 9, hemisphere: 'north', surrounding: 'lawn', history, lengthMm: null },
+    ...{ month: 9, hemisphere: 'north', surrounding: 'lawn', history, lengthMm: null, region: 'europe' },
   });
   return ranking.ranked.find((entry) => entry.id === pest)?.p ?? 0;
 }

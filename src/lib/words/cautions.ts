@@ -243,7 +243,9 @@ const SENTENCES: Sentences = {
   'below-threshold': (facts, { words, show }) =>
     words(
       'Below the threshold',
-      `The count lies under ${show.densityText(facts.limit, facts.basis as CountBasis)}. Culture alone is likely to do.`,
+      facts.limit === 0
+        ? 'None was caught. Look once more before anything is put down.'
+        : `The count lies under ${show.densityText(facts.limit, facts.basis as CountBasis)}. Culture alone is likely to do.`,
       'Treat all the same; the reason is noted',
     ),
   'banned-here': (facts, { words }) =>

@@ -9,6 +9,7 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   signs: 'The signs',
   lengthMm: 'The body length',
   first: 'What was seen first',
+  noughtBefore: 'The reading before',
   light: 'By day or at night',
   frame: 'The frame',
   counts: 'The counts',

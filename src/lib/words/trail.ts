@@ -118,6 +118,7 @@ function placeText(view: CaseView, show: Show): string {
 
 const LEVEL_WORDS: Partial<Record<Verdict, string>> = {
   done: 'below the threshold',
+  'nought-once': 'none; read once more',
   'count-more': 'cannot tell yet',
 };
 

@@ -33,6 +33,11 @@ export function verdictWords(
         title: 'Treat what is there',
         text: 'The count is over the threshold: it was not prevented. What is done only if the count says so is due now; else choose a remedy for the stage that you counted.',
       };
+    case 'nought-once':
+      return {
+        title: 'None this time',
+        text: 'One reading of nought can be chance. Read the same spots again in a week or two: a second nought ends it.',
+      };
     case 'count-more':
       return {
         title: 'Count more spots',

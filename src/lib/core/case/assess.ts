@@ -137,7 +137,7 @@ function workOut(own: CaseFacts): CaseView {
     (record) => record.caseNumber === facts.number && (record.treatment ?? 1) === numberOf(facts),
   );
   const records = all.filter((record) => (record.go ?? 1) === goOf(facts));
-  const review = reviewOf(facts, shelf, chosen, { threshold: threshold?.limit ?? null, lawn, ground });
+  const review = reviewOf(facts, shelf, chosen, { threshold, lawn, ground });
   const families = name.named ? familyRows(facts.guide[name.named.id] ?? null, options) : [];
   const partial = {
     density,

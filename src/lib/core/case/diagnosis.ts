@@ -1,5 +1,6 @@
 import {
   againstThreshold,
+  byPresence,
   densityOf,
   northernMonth,
   rankCase,
@@ -10,6 +11,7 @@ import {
   type CaseRanking,
   type Circumstances,
   type Density,
+  type Threshold,
   type LifeStage,
 } from '../identify';
 import { ownThreshold } from '../rules';
@@ -86,7 +88,20 @@ export function thresholdIn(
     source,
     limit,
     sameTest,
-    verdict: density && sameTest ? againstThreshold(density, limit) : 'cannot-tell',
+    ...verdictOn(threshold, density, sameTest ? limit : null),
+  };
+}
+
+/** Where presence decides, whatever was caught says it, by whichever test, and what was named by its signs is there. */
+function verdictOn(
+  { presence }: Threshold,
+  density: Density | null,
+  limit: number | null,
+): Pick<NonNullable<CaseView['threshold']>, 'presence' | 'verdict'> {
+  if (presence) return { presence, verdict: density ? byPresence(density) : 'above' };
+  return {
+    presence: false,
+    verdict: density && limit !== null ? againstThreshold(density, limit) : 'cannot-tell',
   };
 }
 

@@ -224,6 +224,8 @@ export interface RecheckBody {
   readonly counts: readonly (number | null)[];
   readonly control: { readonly before: number; readonly after: number } | null;
   readonly countedOn: CalendarDay;
+  /** The reading before this one was nought as well. */
+  readonly noughtBefore?: boolean;
   readonly note: string;
 }
 

@@ -27,7 +27,7 @@ export function reviewOf(
   facts: CaseFacts,
   shelf: readonly EntryInUse[],
   chosen: EntryInUse | null,
-  { threshold, lawn, ground }: { threshold: number | null; lawn: Ground | null; ground: OnGround },
+  { threshold, lawn, ground }: { threshold: CaseView['threshold']; lawn: Ground | null; ground: OnGround },
 ): Pick<CaseView, 'recheckDue' | 'recheck' | 'nextAllowed'> {
   const own = standing(facts.records).filter((record) => record.caseNumber === facts.number);
   const last = own.reduce<(typeof own)[number] | null>(
@@ -52,7 +52,8 @@ export function reviewOf(
             before: look.counts.filter((count) => count !== null),
             after: recheck.counts.filter((count) => count !== null),
             control: recheck.control,
-            threshold,
+            threshold: threshold?.limit ?? null,
+            ...(threshold?.presence ? { presence: { noughtBefore: recheck.noughtBefore ?? false } } : {}),
             applications,
             ...again,
           })

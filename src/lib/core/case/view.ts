@@ -65,6 +65,8 @@ export interface CaseView {
     readonly test: string;
     readonly source: string;
     readonly limit: number;
+    /** Any of it counts: there is no number. */
+    readonly presence: boolean;
     readonly verdict: ThresholdVerdict;
     readonly sameTest: boolean;
   } | null;

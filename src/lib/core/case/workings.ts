@@ -34,7 +34,7 @@ function density({ stops }: CaseFacts, view: CaseView): Partial<Record<WorkingNa
   ];
   return {
     density: { formula: 'density', inputs, result: { value: view.density.mean, unit: `per ${view.basis}` } },
-    ...(view.threshold
+    ...(view.threshold && !view.threshold.presence
       ? {
           threshold: {
             formula: 'threshold',

@@ -44,6 +44,8 @@ export interface LifeStage {
 export interface Threshold {
   readonly test: string;
   readonly at: readonly [weak: number, vigorous: number];
+  /** No number: any of it at any place counts, and done is two readings of nought. `at` is nought then. */
+  readonly presence?: true;
   readonly source: string;
 }
 

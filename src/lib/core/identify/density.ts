@@ -50,6 +50,9 @@ export function densityOf(counts: readonly number[], frame: Quantity): Result<De
 export type Vigour = 'weak' | 'fair' | 'strong';
 export type ThresholdVerdict = 'below' | 'at' | 'above' | 'cannot-tell';
 
+/** Where presence decides: one that was caught anywhere is above, and none at all is below. */
+export const byPresence = ({ total }: Density): ThresholdVerdict => (total > 0 ? 'above' : 'below');
+
 /** The threshold for turf of this vigour: its low figure for weak turf, its high one for strong, the middle for fair. */
 export function thresholdFor(threshold: Threshold, vigour: Vigour): number {
   const [weak, strong] = threshold.at;

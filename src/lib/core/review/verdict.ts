@@ -1,16 +1,23 @@
-import { densityOf, againstThreshold, type Density } from '../identify';
+import { againstThreshold, byPresence, densityOf, type Density, type ThresholdVerdict } from '../identify';
 import type { UseInHand } from '../labels';
 import { nextDate } from '../schedule';
 import { addDays, type CalendarDay, type Quantity } from '../units';
 import { reductionBand, efficacy, type EfficacyBand } from './efficacy';
 
 export type Verdict =
-  'wait' | 'done' | 'repeat' | 'not-yet-allowed' | 'change-approach' | 'count-more' | 'over-threshold';
+  | 'wait'
+  | 'done'
+  | 'nought-once'
+  | 'repeat'
+  | 'not-yet-allowed'
+  | 'change-approach'
+  | 'count-more'
+  | 'over-threshold';
 
 /** Whether a count asks for what is done only if it says so; null where it does not decide. */
 export function asksForMore(verdict: Verdict): boolean | null {
   if (verdict === 'done') return false;
-  return verdict === 'wait' || verdict === 'count-more' ? null : true;
+  return verdict === 'wait' || verdict === 'count-more' || verdict === 'nought-once' ? null : true;
 }
 
 export interface RecheckInput {
@@ -23,6 +30,8 @@ export interface RecheckInput {
   /** Untreated strip: insects counted in it before and after, over the same frames. */
   readonly control: { readonly before: number; readonly after: number } | null;
   readonly threshold: number | null;
+  /** Any of it counts, and done is two readings of nought: whether the reading before was nought. Absent where a number decides. */
+  readonly presence?: { readonly noughtBefore: boolean } | undefined;
   /** Earlier applications of the label here, this one included. */
   readonly applications: readonly { readonly date: CalendarDay; readonly amount: number }[];
   /** What would go down again, and the year's most on this ground, in the unit of the applications. */
@@ -96,9 +105,10 @@ export function judgeRecheck(input: RecheckInput): Recheck | null {
 function byThreshold(input: RecheckInput, density: Density): Recheck | null {
   const { threshold, today, doneOn, use } = input;
   if (threshold === null) return null;
-  const level = againstThreshold(density, threshold);
+  const level = levelOf(input, density, threshold);
   const early = level === 'above' && today < recheckDue(doneOn, use);
-  const verdict = level === 'below' ? 'done' : level === 'cannot-tell' ? 'count-more' : 'over-threshold';
+  const verdict =
+    level === 'below' ? ended(input) : level === 'cannot-tell' ? 'count-more' : 'over-threshold';
   return {
     ...{ density, method: 'threshold', pct: null, band: null },
     ...{ verdict: early ? 'wait' : verdict, repeatOn: nextDate(input).day },
@@ -106,16 +116,24 @@ function byThreshold(input: RecheckInput, density: Density): Recheck | null {
 }
 
 function verdictOf(
-  { threshold, doneOn, today, use }: RecheckInput,
+  input: RecheckInput,
   density: Density,
   pct: number,
   repeatOn: CalendarDay | null,
 ): Verdict {
-  const level = threshold === null ? null : againstThreshold(density, threshold);
-  if (level === 'below') return 'done';
+  const { threshold, doneOn, today, use } = input;
+  const level = threshold === null ? null : levelOf(input, density, threshold);
+  if (level === 'below') return ended(input);
   if (today < recheckDue(doneOn, use)) return 'wait';
   if (level === 'cannot-tell' && density.mean < (threshold ?? 0)) return 'count-more';
   if (pct < WORKED_FROM_PCT) return 'change-approach';
   if (repeatOn === null) return 'change-approach';
   return repeatOn > today ? 'not-yet-allowed' : 'repeat';
 }
+
+const levelOf = ({ presence }: RecheckInput, density: Density, threshold: number): ThresholdVerdict =>
+  presence ? byPresence(density) : againstThreshold(density, threshold);
+
+/** Under the threshold it is done; where presence decides, not before the second reading of nought. */
+const ended = ({ presence }: RecheckInput): Verdict =>
+  presence === undefined || presence.noughtBefore ? 'done' : 'nought-once';

@@ -295,6 +295,7 @@ export const recheckBody = z.object({
     z.object({ before: whole(0, 100_000), after: whole(0, 100_000) }).nullable(),
   ),
   countedOn: dayField,
+  noughtBefore: ticked,
   note: plainText(2000),
 }) satisfies z.ZodType<RecheckBody>;
 

@@ -77,7 +77,7 @@
 {:else if purpose === 'prevent' && view.named}
   <p class="soft">
     It is to be prevented, so no count is needed now.{view.threshold
-      ? ` At the re-check it is held against ${show.densityText(view.threshold.limit, view.threshold.basis)}.`
+      ? ` At the re-check ${view.threshold.presence ? 'any of them counts' : `it is held against ${show.densityText(view.threshold.limit, view.threshold.basis)}`}.`
       : ''}
   </p>
 {:else if !view.named}
@@ -86,13 +86,17 @@
   <p class="verdict">
     <span class="figure">{THRESHOLD_WORDS[view.threshold.verdict]}</span>
     <span class="soft"
-      >for {view.named.name.toLowerCase()} here: {show.densityText(
-        view.threshold.limit,
-        view.threshold.basis,
-      )}</span
+      >for {view.named.name.toLowerCase()} here: {view.threshold.presence
+        ? 'any of them counts, wherever it was'
+        : show.densityText(view.threshold.limit, view.threshold.basis)}</span
     >
   </p>
-  {#if !view.threshold.sameTest}
+  {#if view.threshold.presence}
+    <p class="soft">
+      It goes by presence, not by a mean: where the most were caught is where to begin. Done is two readings
+      of nought.
+    </p>
+  {:else if !view.threshold.sameTest}
     <p>
       The threshold counts by another field test: {view.threshold.test.toLowerCase()}. Choose it at Look and
       count again.
@@ -100,7 +104,7 @@
   {:else if view.density}
     <ThresholdBar density={view.density} limit={view.threshold.limit} basis={view.threshold.basis} />
   {:else}<p class="soft">Count two spots or more at Look.</p>{/if}
-  {#if purpose === 'control' && view.threshold && view.density}<Working name="threshold" />{/if}
+  {#if purpose === 'control' && !view.threshold.presence && view.density}<Working name="threshold" />{/if}
 {/if}
 {#if treat.length > 0}
   <ul class="treat">

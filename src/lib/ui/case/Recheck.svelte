@@ -9,6 +9,7 @@
   import DateField from '../parts/DateField.svelte';
   import NumberField from '../parts/NumberField.svelte';
   import Note from '../parts/Note.svelte';
+  import Tick from '../parts/Tick.svelte';
   import Working from './Working.svelte';
   import { getSheet } from './sheet.svelte';
   const show = getShow();
@@ -106,6 +107,13 @@
       width="11rem"
     />
   </div>
+  {#if view.threshold?.presence}
+    <Tick
+      label="The reading before this one was nought as well"
+      name="noughtBefore"
+      checked={start?.noughtBefore ?? false}
+    />
+  {/if}
   {#if view.recheck && verdict}
     {@const r = view.recheck}
     <section class="verdict {r.verdict}" aria-live="polite">
@@ -128,7 +136,7 @@
       >
     </p>
     {#if r.band}<Working name="efficacy" />{/if}
-    {#if view.threshold}<ThresholdBar
+    {#if view.threshold && !view.threshold.presence}<ThresholdBar
         density={r.density}
         limit={view.threshold.limit}
         basis={view.threshold.basis}

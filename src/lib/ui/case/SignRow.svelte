@@ -35,9 +35,7 @@
 </script>
 
 <fieldset id="sign-{sign.id}" class="sign" class:worth>
-  <legend
-    >{#if worth}<span aria-hidden="true">▸ </span>{/if}{prose(sign.name)}</legend
-  >
+  <legend><span class="mark" aria-hidden="true">▸ </span>{prose(sign.name)}</legend>
   {#if drawn}<img
       class="drawing"
       src={resolve('/drawings/[name]', { name: `${sign.id}.svg` })}
@@ -69,6 +67,13 @@
     padding: 0;
     float: left;
     width: 100%;
+  }
+  /* Its room is kept: nothing moves away under a finger when another sign becomes worth looking at. */
+  .mark {
+    visibility: hidden;
+  }
+  .worth .mark {
+    visibility: visible;
   }
   .worth legend {
     color: var(--petrol);
