@@ -84,7 +84,13 @@
   <p class="soft">First a name: without one no threshold is known.</p>
 {:else if view.threshold}
   <p class="verdict">
-    <span class="figure">{THRESHOLD_WORDS[view.threshold.verdict]}</span>
+    <span class="figure"
+      >{view.threshold.presence
+        ? view.threshold.verdict === 'above'
+          ? 'It is there'
+          : 'None was caught'
+        : THRESHOLD_WORDS[view.threshold.verdict]}</span
+    >
     <span class="soft"
       >for {view.named.name.toLowerCase()} here: {view.threshold.presence
         ? 'any of them counts, wherever it was'

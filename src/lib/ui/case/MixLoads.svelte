@@ -1,5 +1,4 @@
 <script lang="ts">
-  import Table from '../parts/Table.svelte';
   import { letterOf, numberOf, partnerAmounts, partnerOf, tankMateOf } from '../../core/case';
   import { resolve } from '$app/paths';
   import { jugFill } from '../../core/equipment';
@@ -162,33 +161,7 @@
     {/each}
   </div>
   {#if dose.loads.length > DRAWN}
-    <Table small>
-      <thead>
-        <tr>
-          <th>Load</th>
-          {#if view.stock}<th class="number">Stock</th>{/if}
-          <th class="number">Product</th>
-          <th class="number">Mix</th>
-          <th class="number">Covers</th>
-        </tr>
-      </thead>
-      <tbody>
-        {#each dose.loads.slice(DRAWN, 60) as load, i (i)}
-          <tr>
-            <td>{i + DRAWN + 1}</td>
-            {#if view.stock}<td class="number"
-                >{quantityText({ value: view.stock.fills[i + DRAWN] ?? 0, unit: 'l' })}</td
-              >{/if}
-            <td class="number">{quantityText(load.product)}</td>
-            <td class="number">{quantityText(load.finished)}</td>
-            <td class="number">{quantityText(load.covers)}</td>
-          </tr>
-        {/each}
-      </tbody>
-    </Table>
-    {#if dose.loads.length > 60}<p class="small">
-        {numberText(dose.loads.length)} loads in all: a larger tank would do.
-      </p>{/if}
+    {#await import('./MoreLoads.svelte') then { default: MoreLoads }}<MoreLoads {dose} from={DRAWN} />{/await}
   {/if}
 {:else if label.form === 'granule'}
   <ol class="plain">
