@@ -17,7 +17,6 @@ const VIEWS = [
   ['mix', '/cases/6/mix', 1280, 800],
   ['place', '/cases/6/place', 1280, 800],
   ['log', '/cases/5/log', 1280, 800],
-  ['recheck', '/cases/2/recheck', 1280, 800],
   ['halt', '/cases/8/mix', 1280, 800],
   ['shelf', '/shelf', 1280, 800],
   ['guide', '/guide', 1280, 800],
@@ -27,6 +26,7 @@ const VIEWS = [
   ['label-editor', '/shelf/gillfold-perimeter/edit', 1280, 800],
   ['phone-today', '/', 390, 844],
   ['phone-mix', '/cases/6/mix', 390, 844],
+  ['phone-where', '/cases/new', 390, 844],
 ];
 
 needPostgres();

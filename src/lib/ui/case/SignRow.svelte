@@ -63,13 +63,16 @@
     min-width: 0;
   }
   .sign legend {
+    position: relative;
     font-weight: 650;
     padding: 0;
     float: left;
     width: 100%;
   }
-  /* Its room is kept: nothing moves away under a finger when another sign becomes worth looking at. */
+  /* It stands beside the line: nothing moves away under a finger when another sign becomes worth looking at. */
   .mark {
+    position: absolute;
+    left: -0.95rem;
     visibility: hidden;
   }
   .worth .mark {
