@@ -159,12 +159,26 @@ describe('kitchen remedies', () => {
     ['diesel', 'petrol'],
     ['dog flea treatment on cat', 'pet-products'],
     ['garden hose', 'flooding'],
+    ['rat', 'mouse-plaster'],
+    ['mildew', 'mildew'],
+    ['ultrasonic', 'mouse-smells'],
+    ['vinegar bleach', 'cleaners'],
+    ['eggshells', 'slug-barriers'],
   ])('%s is found, and warned of', (asked, id) => {
     const found = KITCHEN.filter((r) => isAbout(asked, [r.name, ...r.words, ...r.pests]));
     const one =
       found.find((r) => r.id === id) ?? expect.fail(`${asked}: ${found.map((r) => r.id).join(', ')}`);
     expect(['harmful', 'weak', 'none']).toContain(one.grade);
     expect(one.harms.length).toBeGreaterThan(20);
+  });
+
+  it.each([
+    ['mice', 'mouse-bait'],
+    ['drains', 'drain-brush'],
+    ['freezer', 'hot-wash'],
+  ])('%s finds what does some good', (asked, id) => {
+    const found = KITCHEN.filter((r) => isAbout(asked, [r.name, ...r.words, ...r.pests]));
+    expect(found.find((r) => r.id === id)?.grade, asked).toMatch(/fair|strong/);
   });
 
   it('are found by whole words only, and nothing by a word that only binds', () => {
