@@ -3,16 +3,18 @@
   interface Props {
     label: string;
     name: string;
-    items: readonly { value: string; name: string }[];
+    /** A drawing by its address stands over the word. */
+    items: readonly { value: string; name: string; drawing?: string | undefined }[];
     value: string;
     onpick?: ((value: string) => void) | undefined;
   }
   let { label, name, items, value, onpick }: Props = $props();
+  const pictured = $derived(items.some(({ drawing }) => drawing !== undefined));
 </script>
 
 <fieldset>
   <legend class="legend">{label}</legend>
-  <div class="taps">
+  <div class="taps" class:pictured>
     {#each items as item (item.value)}
       <label
         ><input
@@ -21,7 +23,15 @@
           value={item.value}
           defaultChecked={item.value === value}
           onchange={() => onpick?.(item.value)}
-        /><span>{item.name}</span></label
+        /><span
+          >{#if item.drawing}<img
+              src={item.drawing}
+              alt=""
+              width="84"
+              height="56"
+              loading="lazy"
+            />{/if}{item.name}</span
+        ></label
       >
     {/each}
   </div>
@@ -33,6 +43,24 @@
     flex-wrap: wrap;
     gap: 0.45rem;
     margin-bottom: 1rem;
+  }
+  .pictured {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(6.6rem, 1fr));
+    max-width: 40rem;
+  }
+  .pictured span {
+    display: grid;
+    justify-items: center;
+    align-content: end;
+    height: 100%;
+    padding: 0.4rem 0.3rem;
+    text-align: center;
+    font-size: 0.95rem;
+  }
+  .pictured img {
+    background: #fffefa;
+    border-radius: 3px;
   }
   label {
     position: relative;

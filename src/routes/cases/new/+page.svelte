@@ -17,6 +17,14 @@
   const was = (name: string): string => (form?.fields as Record<string, string> | undefined)?.[name] ?? '';
   const items = (words: Readonly<Record<string, string>>) =>
     Object.entries(words).map(([value, name]) => ({ value, name }));
+  /** What stands for each thing that one may come with. */
+  const DRAWN: Readonly<Record<string, string>> = {
+    ...{ insects: 'german-cockroach', damage: 'chewed-blades', droppings: 'droppings', wings: 'swarmers' },
+    ...{ webbing: 'web-corners', nest: 'nest-kind', bites: 'mosquito', digging: 'raised-tunnels' },
+    sound: 'mouse',
+  };
+  const drawingOf = (kind: string): string | undefined =>
+    DRAWN[kind] && `${resolve('/drawings/[name]', { name: `${DRAWN[kind]}.svg` })}?plain=yes`;
   let listed = $state(false);
   let purpose = $state<string>(untrack(() => was('purpose') || 'control'));
   const HEADS: Record<Purpose, string> = {
@@ -87,7 +95,12 @@
             { value: 'night', name: 'at night' },
           ]}
         />
-        <Taps label="What" name="kind" value={was('kind')} items={items(SEEN_WORDS)} />
+        <Taps
+          label="What"
+          name="kind"
+          value={was('kind')}
+          items={items(SEEN_WORDS).map((one) => ({ ...one, drawing: drawingOf(one.value) }))}
+        />
         <Taps label="How many" name="many" value={was('many')} items={items(MANY_WORDS)} />
       {/if}
       <div class="fields">
