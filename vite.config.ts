@@ -66,6 +66,8 @@ export default defineConfig({
           exclude: ['**/*.server.test.ts', '**/*.long.test.ts'],
           // None of them leaves anything behind: what one has read, the catalogue above all, the next need not read again.
           isolate: false,
+          // A machine that is lent to others takes twice its time.
+          testTimeout: 30_000,
         },
       },
       {

@@ -127,11 +127,11 @@ export function answersNeeded(sighting: Sighting, order: 'next' | 'list'): numbe
   const known = new Map(sighting.found);
   const found: Record<string, Finding> = {};
   for (let answers = 0; answers < MOST_ANSWERS; answers++) {
-    const { ranked, next, sure } = rankingOf(sighting, found);
-    if (sure && ranked[0]?.id === sighting.answer) return answers;
+    const ranking = rankingOf(sighting, found);
+    if (ranking.ranked[0]?.id === sighting.answer && ranking.sure) return answers;
     const asked =
       order === 'next'
-        ? signOf.get(next[0]?.sign ?? '')
+        ? signOf.get(ranking.next[0]?.sign ?? '')
         : SIGNS.find(({ id, places }) => found[id] === undefined && places.includes(sighting.surrounding));
     if (!asked) return MOST_ANSWERS;
     found[asked.id] = known.get(asked.id) ?? likeliest(candidate, asked);
