@@ -1,6 +1,6 @@
-import { CANNOT_TELL, NONE_OF_THESE } from '../core/identify';
 import { circumstancesOf, type CaseFacts, type CaseView } from '../core/case';
 import { RULE_OUT_ABOVE, type Candidate } from '../core/identify';
+import { findingText } from './naming';
 import { percentText, type Show } from './show';
 import { STATUS_WORDS, SURROUNDING_WORDS } from './terms';
 
@@ -95,11 +95,7 @@ function common(facts: CaseFacts, view: CaseView, show: Show): Sheet['sections']
   const { lengthMm } = circumstancesOf(facts);
   const found = Object.entries(look?.signs ?? {}).map(([id, finding]) => {
     const sign = facts.signs.find((s) => s.id === id);
-    if (finding === CANNOT_TELL) return `${signName(facts, id)}: looked at, cannot tell`;
-    if (finding === NONE_OF_THESE) return `${signName(facts, id)}: none of those named`;
-    if (typeof finding === 'string')
-      return `${signName(facts, id)}: ${sign?.values?.find((v) => v.id === finding)?.name ?? finding}`;
-    return `${signName(facts, id)}: ${finding ? 'seen' : 'looked for, not seen'}`;
+    return `${signName(facts, id)}: ${findingText(sign, finding)}`;
   });
   const counts = (look?.counts ?? []).flatMap((count, i) =>
     count === null ? [] : [`spot ${i + 1}: ${count}`],

@@ -37,7 +37,7 @@ export {
   VIGOUR_WORDS,
 } from './terms';
 export { MANY_WORDS, SEEN_WORDS, sightingTitle } from './sighting';
-export { gainWords, weightWords } from './naming';
+export { effortText, findingText, gainWords, REGION_WORDS, weightWords } from './naming';
 export { FINDING_WORDS, RULE_WORDS } from './label-check';
 export {
   STRENGTH_WORDS,

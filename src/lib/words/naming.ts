@@ -1,3 +1,5 @@
+import { CANNOT_TELL, NONE_OF_THESE, type Finding, type Region, type Sign } from '../core/identify';
+
 /** How strongly a finding speaks, by how far it moves the odds in bits: one bit doubles them. */
 export function weightWords(bits: number): string {
   const which = bits >= 0 ? 'for' : 'against';
@@ -20,3 +22,33 @@ export const gainWords = (place: number, gainBits: number): string =>
       : gainBits >= 0.05
         ? 'tells something'
         : 'tells little';
+
+/** What was found of a sign: which of its values, none of them, that nobody could tell, or whether it was there. */
+export function findingText(sign: Pick<Sign, 'values'> | undefined, finding: Finding): string {
+  if (finding === CANNOT_TELL) return 'looked at, cannot tell';
+  if (finding === NONE_OF_THESE) return 'none of those named';
+  if (typeof finding === 'string')
+    return sign?.values?.find(({ id }) => id === finding)?.name ?? 'something else';
+  return finding ? 'seen' : 'looked for, not seen';
+}
+
+/** What looking for a sign takes: time, tool, darkness. */
+export const effortText = ({ effortSeconds, tool, night }: Sign): string =>
+  [
+    effortSeconds < 90
+      ? `${effortSeconds} s`
+      : effortSeconds > SECONDS_OF_DAY
+        ? `${Math.round(effortSeconds / SECONDS_OF_DAY)} days`
+        : `${Math.round(effortSeconds / 60)} min`,
+    ...(tool === null ? [] : [tool]),
+    ...(night ? ['after dark'] : []),
+  ].join(', ');
+const SECONDS_OF_DAY = 86_400;
+
+/** Parts of the world by which causes are weighed. */
+export const REGION_WORDS: Readonly<Record<Region, string>> = {
+  ...{ europe: 'Europe north of the Alps', mediterranean: 'the Mediterranean', africa: 'Africa' },
+  ...{ 'america-north': 'North America', 'america-warm': 'the warm south of North America' },
+  ...{ latin: 'Latin America', asia: 'temperate Asia', tropics: 'the tropics of Asia and the Pacific' },
+  ...{ australia: 'Australia', 'new-zealand': 'New Zealand' },
+};

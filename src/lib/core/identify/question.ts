@@ -32,6 +32,16 @@ export function askingOf(
   return { ask: (own ?? best).sign, end: null };
 }
 
+/** So often a candidate shows a value that its drawing stands for it. */
+const STANDS_FOR = 0.6;
+
+/** The drawn candidate that nearly always shows a value of a sign; null where none does. */
+export const drawnWith = (sign: Sign, value: string, candidates: readonly Candidate[]): string | null =>
+  candidates.find((one) => {
+    const given = one.signs[sign.id];
+    return one.drawn && typeof given === 'object' && (given[value] ?? 0) >= STANDS_FOR;
+  })?.id ?? null;
+
 const AMONG = 6;
 
 /**

@@ -7,7 +7,7 @@ import {
   type RuleOut,
   type Sign,
 } from './candidate';
-import { likelihoodOf, numberOr, type Circumstances } from './likelihood';
+import { numberOr, type Circumstances } from './likelihood';
 
 /** Signs found that none of these causes would be likely to show: what a second cause would have to explain. */
 export function unexplained(
@@ -15,17 +15,13 @@ export function unexplained(
   signs: readonly Sign[],
   found: Readonly<Record<string, Finding>>,
 ): string[] {
-  const explains = (cause: Candidate, sign: Sign, finding: Finding): boolean => {
-    const given = cause.signs[sign.id];
-    if (finding === NONE_OF_THESE) return true;
-    const p = typeof finding === 'string' && typeof given === 'object' ? given[finding] : given;
-    return numberOr(p, sign.usual) >= EXPLAINS_FROM;
-  };
+  const explains = (cause: Candidate, sign: Sign, finding: Finding): boolean =>
+    shows(cause, sign, finding) >= EXPLAINS_FROM;
   return Object.entries(found).flatMap(([id, finding]) => {
     const sign = signs.find((s) => s.id === id);
     return !sign ||
       finding === false ||
-      finding === CANNOT_TELL ||
+      SPEAKS_FOR_NOTHING.has(finding) ||
       causes.some((cause) => explains(cause, sign, finding))
       ? []
       : [id];
@@ -55,9 +51,18 @@ export function isRuledOut(
 export const isMark = ({ is }: RuleOut, finding: Finding): boolean =>
   typeof is === 'object' ? is.includes(String(finding)) : is === finding;
 
+/** How often the cause shows it, as the data says it: how it may be misread speaks for nothing here. */
+function shows(candidate: Candidate, sign: Sign, finding: Finding): number {
+  const given = candidate.signs[sign.id];
+  return typeof finding === 'string' && typeof given === 'object'
+    ? (given[finding] ?? 0)
+    : numberOr(given, sign.usual);
+}
+
 /** From here on a sign is always there for a cause, and hardly ever for another. */
 const ALWAYS_THERE = 0.85;
 const HARDLY_EVER = 0.2;
+const SPEAKS_FOR_NOTHING: ReadonlySet<Finding> = new Set([CANNOT_TELL, NONE_OF_THESE]);
 
 /** A sign was found that the one always shows and the other hardly ever: the one is confirmed by its own mark. */
 export function hasOwnMark(
@@ -68,9 +73,8 @@ export function hasOwnMark(
 ): boolean {
   return signs.some((sign) => {
     const finding = found[sign.id];
-    if (finding === undefined || finding === false || finding === CANNOT_TELL) return false;
-    return (
-      likelihoodOf(one, sign, finding) >= ALWAYS_THERE && likelihoodOf(other, sign, finding) <= HARDLY_EVER
-    );
+    // What it is not is nobody’s own mark.
+    if (finding === undefined || finding === false || SPEAKS_FOR_NOTHING.has(finding)) return false;
+    return shows(one, sign, finding) >= ALWAYS_THERE && shows(other, sign, finding) <= HARDLY_EVER;
   });
 }

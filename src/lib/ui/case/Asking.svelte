@@ -1,15 +1,15 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
-  import { untrack } from 'svelte';
   import {
     askingOf,
     CANNOT_TELL,
+    drawnWith,
     NONE_OF_THESE,
     partedBy,
     type FirstSeen,
     type Sign,
   } from '../../core/identify';
-  import { percentText } from '../../words';
+  import { effortText, percentText } from '../../words';
   import Button from '../parts/Button.svelte';
   import { getShow } from '../parts/show';
   import { getSheet } from './sheet.svelte';
@@ -23,8 +23,6 @@
   let { signs, first, onanswer }: Props = $props();
   const { prose } = getShow();
   const sheet = getSheet();
-  /** A value is drawn as the animal that nearly always shows it. */
-  const SHOWS = 0.6;
   const NAMES = 3;
   let skipped = $state.raw<ReadonlySet<string>>(new Set());
   /** What was answered or passed over here, the last one last. */
@@ -36,13 +34,6 @@
   const candidateOf = (id: string) => sheet.facts.candidates.find((one) => one.id === id);
   const nameOf = (id: string | undefined): string => (id && candidateOf(id)?.name) ?? '';
   const parted = $derived(sign ? partedBy(sign, sheet.facts.candidates, ranking) : null);
-  const drawnFor = (id: string): string | null =>
-    (sign &&
-      sheet.facts.candidates.find((one) => {
-        const given = one.signs[sign.id];
-        return one.drawn && typeof given === 'object' && (given[id] ?? 0) >= SHOWS;
-      })?.id) ??
-    null;
   const answers = $derived(
     sign === null
       ? []
@@ -51,7 +42,11 @@
             { id: 'yes', name: 'Yes, it is so', drawn: null },
             { id: 'no', name: 'No, looked for and not so', drawn: null },
           ]
-        : sign.values.map(({ id, name }) => ({ id, name, drawn: drawnFor(id) })),
+        : sign.values.map(({ id, name }) => ({
+            id,
+            name,
+            drawn: drawnWith(sign, id, sheet.facts.candidates),
+          })),
   );
   const title = $derived(
     sign
@@ -60,28 +55,23 @@
         ? `${nameOf(ranking.ranked[0]?.id)}, ${percentText(ranking.ranked[0]?.p ?? 0)}`
         : 'Not sure, and no other question would change much',
   );
-  const about = ({ effortSeconds, tool, night }: Sign): string =>
-    [
-      effortSeconds < 90 ? `${effortSeconds} seconds` : `${Math.round(effortSeconds / 60)} minutes`,
-      ...(tool === null ? [] : [tool]),
-      ...(night ? ['after dark'] : []),
-    ].join(', ');
-
+  /** Somebody answered here: not before does the focus move. */
+  let touched = false;
   // Whoever answered is at the next question, once it is there.
   $effect(() => {
     const at = [now.ask, now.end];
-    if (at.length > 0 && untrack(() => asked.length > 0 || touched)) heading?.focus();
+    if (at.length > 0 && touched) heading?.focus();
   });
-  /** Somebody answered here, and took it back. */
-  let touched = false;
 
   async function say(value: string): Promise<void> {
     if (!sign) return;
+    touched = true;
     asked = [...asked, sign.id];
     await onanswer(sign.id, value);
   }
   function skip(): void {
     if (!sign) return;
+    touched = true;
     asked = [...asked, sign.id];
     skipped = new Set([...skipped, sign.id]);
   }
@@ -100,7 +90,7 @@
   <h2 bind:this={heading} tabindex="-1">{title}</h2>
   {#if sign}
     <p class="soft small">
-      {prose(sign.how)}, {about(sign)}.
+      {prose(sign.how)}, {effortText(sign)}.
       {parted
         ? `Tells most now: it parts ${nameOf(parted[0])} from ${nameOf(parted[1])}.`
         : 'Tells most now.'}

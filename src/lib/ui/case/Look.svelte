@@ -4,24 +4,19 @@
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
   import { onMount, tick, untrack } from 'svelte';
-  import { SURROUNDINGS, usualFrame, type FieldTest, type Surrounding } from '../../core/identify';
-  import { inBase } from '../../core/units';
+  import { SURROUNDINGS, type Surrounding } from '../../core/identify';
   import { EXPECTED_BECAUSE, PURPOSES, type Purpose } from '../../core/case';
-  import { BECAUSE_WORDS, PURPOSE_HINTS, PURPOSE_WORDS, SURROUNDING_WORDS, unitText } from '../../words';
-  import { getShow } from '../parts/show';
-  import Amount from '../parts/Amount.svelte';
+  import { BECAUSE_WORDS, PURPOSE_HINTS, PURPOSE_WORDS, SURROUNDING_WORDS } from '../../words';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
-  import NumberField from '../parts/NumberField.svelte';
   import Note from '../parts/Note.svelte';
   import Tick from '../parts/Tick.svelte';
   import Reading from '../parts/Reading.svelte';
-  import Working from './Working.svelte';
-  import FieldTestGuide from './FieldTestGuide.svelte';
+  import HouseSection from '../drawings/HouseSection.svelte';
+  import LookCounts from './LookCounts.svelte';
   import Asking from './Asking.svelte';
   import SignRow from './SignRow.svelte';
   import { getSheet } from './sheet.svelte';
-  const show = getShow();
 
   const FIRST_SHOWN = 8;
   /** Where dusts go, which need it dry. */
@@ -29,17 +24,12 @@
   const DUSTED: ReadonlySet<Surrounding> = new Set<Surrounding>([
     ...(['wall', 'kitchen', 'store', 'bath', 'room', 'bedroom', 'cellar', 'loft'] as const),
   ]);
-  const FT2 = inBase({ value: 1, unit: 'ft2' });
   const sheet = getSheet();
-  const { signs, tests } = untrack(() => sheet.facts);
+  const { signs } = untrack(() => sheet.facts);
   const start = untrack(() => sheet.facts.stops.look);
   let purpose = $state<Purpose>(untrack(() => start?.purpose ?? 'control'));
   let surrounding = $state<Surrounding>(start?.surrounding ?? 'lawn');
-  const fits = (test: FieldTest): boolean => test.places.includes(surrounding);
-  let test = $state(untrack(() => tests.find((t) => t.id === start?.test) ?? tests.find(fits)));
-  let spots = $state(untrack(() => Math.max(start?.counts.length ?? 0, test?.spots ?? 5)));
   const density = $derived(sheet.view.density);
-  const basis = $derived(sheet.view.basis);
   const found = $derived(sheet.facts.stops.look?.signs ?? {});
   const next = $derived(sheet.view.ranking.next.slice(0, 3).map((look) => look.sign));
   let all = $state(false);
@@ -60,19 +50,7 @@
   const elsewhere = $derived(
     signs.filter((s) => start?.signs[s.id] !== undefined && !s.places.includes(surrounding)),
   );
-  const frame = $derived.by(() => {
-    if (start && start.test === test?.id) return start.frame;
-    return test ? usualFrame(test, show.manner.units) : { value: 0.1, unit: 'm2' as const };
-  });
-  const frameNow = $derived(
-    sheet.facts.stops.look?.test === test?.id ? (sheet.facts.stops.look?.frame ?? frame) : frame,
-  );
-  const FRAME_WORDS = { night: 'Nights', minute: 'Minutes', spot: 'Spots in one' } as const;
-
-  function move(to: string): void {
-    surrounding = to as Surrounding;
-    if (test && !fits(test)) test = tests.find(fits);
-  }
+  const move = (to: string): void => void (surrounding = to as Surrounding);
   /** One question at a time, or everything as a list: first the one on a telephone, the other at a desk. */
   let asks = $state(false);
   /** Of the way by questions: what else stands at this stop is shown too. */
@@ -81,6 +59,10 @@
   onMount(() => {
     asks = matchMedia('(max-width: 700px)').matches && page.url.hash === '';
   });
+  /** Where it was is the first question, as long as nobody said. */
+  let placed = $state(start !== undefined);
+  const changed = (field: HTMLElement | null | undefined): void =>
+    void field?.dispatchEvent(new Event('change', { bubbles: true }));
   /** An answer is that of the list: its field is there, and what follows from it follows. */
   async function answer(sign: string, value: string): Promise<void> {
     listed = new Set([...listed, sign]);
@@ -88,14 +70,22 @@
     const field = document.querySelector<HTMLInputElement>(
       `#sign-${CSS.escape(sign)} input[value="${CSS.escape(value)}"]`,
     );
-    if (!field) return;
-    field.checked = true;
-    field.dispatchEvent(new Event('change', { bubbles: true }));
+    if (field) field.checked = true;
+    changed(field);
   }
+  async function place(at: Surrounding): Promise<void> {
+    [surrounding, placed] = [at, true];
+    await tick();
+    const where = rests?.querySelector<HTMLInputElement>('[name="where"]');
+    if (where && where.value.trim() === '') where.value = SURROUNDING_WORDS[at];
+    changed(where);
+  }
+  let rests = $state<HTMLElement>();
   // Somebody comes from “worth looking at next”, or from a Halt that a look would settle.
   $effect(() => {
     const asked = page.url.hash.replace(/^#sign-/, '');
     if (!signs.some((s) => s.id === asked)) return;
+    asks = false;
     listed = new Set([...untrack(() => listed), asked]);
     requestAnimationFrame(() => {
       const row = document.getElementById(`sign-${asked}`);
@@ -106,7 +96,11 @@
 </script>
 
 {#if asking}
-  <Asking {signs} first={start?.first ?? null} onanswer={answer} />
+  {#if placed}
+    <Asking {signs} first={start?.first ?? null} onanswer={answer} />
+  {:else}
+    <HouseSection name="place" value="" onpick={place} />
+  {/if}
   <p class="ways">
     <Button type="button" kind="plain" onclick={() => (rest = !rest)}
       >{rest ? 'Only the question' : `Place, counts and list: ${SURROUNDING_WORDS[surrounding]}`}</Button
@@ -120,7 +114,7 @@
     >
   </p>
 {/if}
-<div class:away={asking && !rest}>
+<div bind:this={rests} class:away={asking && !rest}>
   <div class="fields">
     <Choice
       label="Why"
@@ -235,62 +229,7 @@
       >
     </p>
 
-    <div class="section-head">
-      <h2>How many</h2>
-      <span class="soft small">{test ? `${test.count}, in each numbered spot` : ''}</span>
-    </div>
-    {#if test}
-      <div class="fields">
-        <Choice
-          label="Field test"
-          name="test"
-          value={test.id}
-          items={tests.filter((t) => fits(t) || t === test).map((t) => ({ value: t.id, name: t.name }))}
-          onchange={(id) => (test = tests.find((t) => t.id === id))}
-        />
-        {#key test.id}
-          {#if test.basis === 'm2' || test.basis === '100 m2'}
-            <Amount label="Frame" name="frame" value={frame.value} unit={frame.unit} units={test.units} />
-          {:else}
-            <NumberField
-              label={FRAME_WORDS[test.basis]}
-              name="frame.value"
-              value={frame.value}
-              width="8rem"
-            />
-            <input type="hidden" name="frame.unit" value="count" />
-          {/if}
-        {/key}
-      </div>
-      <FieldTestGuide {test} frame={frameNow} />
-    {/if}
-    <fieldset class="counts">
-      <legend class="legend">Counted in each numbered spot</legend>
-      <div class="fields">
-        {#each Array.from({ length: spots }, (_, i) => i) as i (i)}
-          <NumberField label="Spot {i + 1}" name="counts.{i}" value={start?.counts[i] ?? ''} width="5.2rem" />
-        {/each}
-        {#if spots < 20}<Button type="button" kind="plain" class="self-end" onclick={() => (spots += 1)}
-            >Add a spot</Button
-          >{/if}
-      </div>
-    </fieldset>
-    {#if density}
-      <p class="result" aria-live="polite">
-        <span class="figure big">{show.densityText(density.mean, basis)}</span>
-        <span class="soft"
-          >between {show.densityNumber(density.low, basis)} and {show.densityNumber(
-            density.high,
-            basis,
-          )}{basis === 'm2' && show.manner.units !== 'us'
-            ? `, ${show.numberText(density.mean * FT2)} per ${unitText('ft2')}`
-            : ''}, from {density.spots} spots</span
-        >
-      </p>
-      <Working name="density" />
-    {:else}
-      <p class="soft">Two counted spots or more give a density with its interval.</p>
-    {/if}
+    <LookCounts {surrounding} />
   {/snippet}
   {#if purpose === 'control'}
     {@render seen()}
@@ -325,19 +264,6 @@
   }
   .flower {
     width: 100%;
-  }
-  .counts {
-    margin-top: 1rem;
-  }
-  .result {
-    margin: 0.9rem 0 0;
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.2rem 0.8rem;
-    align-items: baseline;
-  }
-  .big {
-    font-size: 1.4rem;
   }
   .signs {
     display: grid;

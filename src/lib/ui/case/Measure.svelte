@@ -91,7 +91,7 @@
 </script>
 
 {#snippet way(value: Way)}
-  <label
+  <label class="tap"
     ><input type="radio" name="how" {value} checked={how === value} onchange={() => (how = value)} /><span
       >{WAY_WORDS[value]}</span
     ></label
@@ -373,30 +373,13 @@
     margin-bottom: 0.6rem;
   }
   .how label {
-    position: relative;
-    cursor: pointer;
     border: 1px solid var(--edge);
     border-radius: 4px;
     overflow: hidden;
   }
-  .how input {
-    position: absolute;
-    opacity: 0;
-    inset: 0;
-  }
   .how span {
     display: block;
     padding: 0.6rem 1rem;
-    background: var(--field);
-  }
-  .how input:checked + span {
-    background: var(--ink);
-    color: var(--paper);
-    font-weight: 650;
-  }
-  .how input:focus-visible + span {
-    outline: 3px solid var(--saffron);
-    outline-offset: -3px;
   }
   .cal {
     margin: 1.2rem 0 0.5rem;

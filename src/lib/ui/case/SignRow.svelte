@@ -1,5 +1,6 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
+  import { effortText } from '../../words';
   import { getShow } from '../parts/show';
   import { CANNOT_TELL, NONE_OF_THESE, type Finding, type Sign } from '../../core/identify';
 
@@ -21,17 +22,6 @@
       : [...sign.values, { id: NONE_OF_THESE, name: 'None of these' }],
   );
   const now = $derived(found === undefined ? '' : found === true ? 'yes' : found === false ? 'no' : found);
-  const effort = $derived(
-    [
-      sign.effortSeconds < 90
-        ? `${sign.effortSeconds} s`
-        : sign.effortSeconds > 86_400
-          ? `${Math.round(sign.effortSeconds / 86_400)} days`
-          : `${Math.round(sign.effortSeconds / 60)} min`,
-      ...(sign.tool === null ? [] : [sign.tool]),
-      ...(sign.night ? ['after dark'] : []),
-    ].join(', '),
-  );
 </script>
 
 <fieldset id="sign-{sign.id}" class="sign" class:worth>
@@ -44,10 +34,10 @@
       height="56"
       loading="lazy"
     />{/if}
-  <p class="soft small">{prose(sign.how)} · {effort}</p>
+  <p class="soft small">{prose(sign.how)} · {effortText(sign)}</p>
   <div class="answers" class:many={sign.values !== null}>
     {#each [...answers, { id: CANNOT_TELL, name: 'Cannot tell' }, { id: '', name: 'Not looked' }] as { id, name } (id)}
-      <label
+      <label class="tap"
         ><input type="radio" name="signs.{sign.id}" value={id} checked={now === id} /><span>{name}</span
         ></label
       >
@@ -72,7 +62,7 @@
   /* It stands beside the line: nothing moves away under a finger when another sign becomes worth looking at. */
   .mark {
     position: absolute;
-    left: -0.95rem;
+    left: -0.8rem;
     visibility: hidden;
   }
   .worth .mark {
@@ -99,10 +89,6 @@
     overflow: hidden;
     max-width: 100%;
   }
-  .answers label {
-    position: relative;
-    cursor: pointer;
-  }
   .answers label + label {
     border-left: 1px solid var(--edge);
   }
@@ -115,19 +101,11 @@
     border-left: 0;
     border-top: 1px solid var(--rule);
   }
-  .answers input {
-    position: absolute;
-    opacity: 0;
-    inset: 0;
-    margin: 0;
-    cursor: pointer;
-  }
   .answers span {
     display: block;
     padding: 0.55rem 0.75rem;
     min-height: 2.75rem;
     font-size: 0.95rem;
-    background: var(--field);
   }
   /* Four answers stand in one line, on a telephone too; a checked one, in bold, takes no more room. */
   .answers:not(.many) span {
@@ -135,17 +113,8 @@
     white-space: nowrap;
     letter-spacing: -0.01em;
   }
-  .answers input:checked + span {
-    background: var(--ink);
-    color: var(--paper);
-    font-weight: 650;
-  }
   .answers label:last-child input:checked + span {
     background: var(--rule);
     color: var(--ink);
-  }
-  .answers input:focus-visible + span {
-    outline: 3px solid var(--saffron);
-    outline-offset: -3px;
   }
 </style>

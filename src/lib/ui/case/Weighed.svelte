@@ -1,7 +1,7 @@
 <script lang="ts">
   import { circumstancesOf } from '../../core/case';
   import { BODY_LENGTH, evidenceFor, type Evidence } from '../../core/identify';
-  import { weightWords } from '../../words';
+  import { findingText, weightWords } from '../../words';
   import { getShow } from '../parts/show';
   import { getSheet } from './sheet.svelte';
 
@@ -19,8 +19,7 @@
   function says({ sign, found: finding }: Evidence): string {
     if (sign === BODY_LENGTH) return `body length ${show.oneBodyText(when.lengthMm ?? 0)}`;
     const known = signOf(sign);
-    if (typeof finding === 'string')
-      return `${nameOf(sign)}: ${known?.values?.find((v) => v.id === finding)?.name ?? finding}`;
+    if (typeof finding === 'string') return `${nameOf(sign)}: ${findingText(known, finding)}`;
     return finding ? nameOf(sign) : `${nameOf(sign)}: not there`;
   }
 </script>

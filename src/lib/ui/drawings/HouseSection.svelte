@@ -9,8 +9,9 @@
   interface Props {
     name: string;
     value: string;
+    onpick?: ((place: Surrounding) => void) | undefined;
   }
-  let { name, value }: Props = $props();
+  let { name, value, onpick }: Props = $props();
   /** Where the name of a place stands on the drawing, in percent, and the short word that fits there. */
   const PLACES: readonly (readonly [Surrounding, string, number, number])[] = [
     ['loft', 'loft, voids', 66.5, 24],
@@ -59,8 +60,14 @@
       <path class="thin" d="M118 134 140 147" />
     </svg>
     {#each PLACES as [place, word, x, y] (place)}
-      <label style:left="{x}%" style:top="{y}%" title={SURROUNDING_WORDS[place]}>
-        <input type="radio" {name} value={place} defaultChecked={place === value} />
+      <label class="tap" style:left="{x}%" style:top="{y}%" title={SURROUNDING_WORDS[place]}>
+        <input
+          type="radio"
+          {name}
+          value={place}
+          defaultChecked={place === value}
+          onchange={() => onpick?.(place)}
+        />
         <span>{word}</span>
       </label>
     {/each}
@@ -137,15 +144,8 @@
   label {
     position: absolute;
     transform: translate(-50%, -50%);
-    cursor: pointer;
     max-width: 20%;
-  }
-  input {
-    position: absolute;
-    opacity: 0;
-    inset: 0;
-    margin: 0;
-    cursor: pointer;
+    --tap: transparent;
   }
   span {
     display: grid;
@@ -162,13 +162,5 @@
   }
   label:hover span {
     border-color: var(--edge);
-  }
-  input:checked + span {
-    background: var(--ink);
-    color: var(--paper);
-  }
-  input:focus-visible + span {
-    outline: 3px solid var(--saffron);
-    outline-offset: -2px;
   }
 </style>

@@ -16,7 +16,7 @@
   <legend class="legend">{label}</legend>
   <div class="taps" class:pictured>
     {#each items as item (item.value)}
-      <label
+      <label class="tap"
         ><input
           type="radio"
           {name}
@@ -63,31 +63,13 @@
     border-radius: 3px;
   }
   label {
-    position: relative;
-    cursor: pointer;
-  }
-  input {
-    position: absolute;
-    opacity: 0;
-    inset: 0;
-    margin: 0;
-    cursor: pointer;
+    --tap-focus: 1px;
   }
   span {
     display: block;
     border: 1px solid var(--edge);
     border-radius: 4px;
-    background: var(--field);
     padding: 0.55rem 0.8rem;
     min-height: 2.7rem;
-  }
-  input:checked + span {
-    background: var(--ink);
-    color: var(--paper);
-    font-weight: 650;
-  }
-  input:focus-visible + span {
-    outline: 3px solid var(--saffron);
-    outline-offset: 1px;
   }
 </style>
