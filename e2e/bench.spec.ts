@@ -18,8 +18,9 @@ test(
     await page.getByLabel('Case', { exact: true }).selectOption('13');
     const take = page.getByRole('button', { name: 'Take it into the case' });
     await take.click();
-    await expect(page.getByText('Type the name on its label')).toBeVisible();
+    await expect(page.getByText(/The name on the label/).first()).toBeVisible();
     await page.getByLabel('Name on the label').fill('Sedgefold dust');
+    await page.getByLabel('Its container holds', { exact: true }).fill('250');
     await take.click();
     await expect(page).toHaveURL(/\/cases\/13\/\d+\/mix/);
     await expect(page.getByText('Only the figures of this label were copied').first()).toBeVisible();

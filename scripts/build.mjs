@@ -116,7 +116,7 @@ function runAside(file, words) {
     child.once('close', (code) =>
       code === 0
         ? resolve()
-        : reject(new Trouble(`“vite ${words.join(' ')}” failed; what it printed stands above.`)),
+        : reject(new Trouble(`“${file} ${words.join(' ')}” failed; what it printed stands above.`)),
     );
   });
 }

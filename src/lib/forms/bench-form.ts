@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { METHODS, type Job, type Method } from '../core/job';
 import { invalid, isRefused, type Result } from '../core/result';
 import { quantity, type Quantity, type Unit } from '../core/units';
-import { amount, numeric, orNoAmount, orNothing, treeOf, whole, type Fields } from './fields';
+import { amount, neededText, numeric, orNoAmount, orNothing, treeOf, whole, type Fields } from './fields';
 import { read } from './shape';
 import { PRODUCTS, VOLUMES } from './stops/bodies';
 
@@ -232,3 +232,21 @@ const pick = <K extends string>(of: (name: string) => Quantity | undefined, ...n
   Object.fromEntries(names.flatMap((name) => (of(name) ? [[name, of(name)]] : []))) as Partial<
     Record<K, Quantity>
   >;
+
+export const takingForm = z.object({
+  productName: neededText(80),
+  case: whole(1, 1_000_000),
+  container: amount(PRODUCTS, 0.000001, 1e6),
+  kept: orNothing(z.uuid()).default(null),
+});
+/** A job that is taken into a case, what its product is called, and what the container holds. */
+export interface Taking extends z.output<typeof takingForm> {
+  readonly job: Job;
+}
+
+/** A job with whatever else a case has to know of it; everything that is wrong is told at once. */
+export function parseTaking(fields: Fields): Result<Taking> {
+  const [job, form] = [parseBench(fields), read(takingForm, treeOf(fields))];
+  if (!isRefused(job) && !isRefused(form)) return { ok: { ...form.ok, job: job.ok } };
+  return { refused: [...(isRefused(job) ? job.refused : []), ...(isRefused(form) ? form.refused : [])] };
+}

@@ -8,9 +8,17 @@ export type { RecordForm } from './record-form';
 export { read } from './shape';
 export { knownNames, parseStop, readStop } from './stops/parse';
 export type { KnownNames } from './stops/parse';
-export { BENCH_FIELDS, parseBench } from './bench-form';
+export { BENCH_FIELDS, parseBench, parseTaking, takingForm, type Taking } from './bench-form';
 export type { BenchField } from './bench-form';
-export { STRENGTH_UNITS, fieldsOfCard, parseCard, parseLot, RATE_BASES, unfinished } from './label-form';
+export {
+  STRENGTH_UNITS,
+  fieldsOfCard,
+  NOT_STATED,
+  parseCard,
+  parseLot,
+  RATE_BASES,
+  unfinished,
+} from './label-form';
 export { parseCardAndLot, parseContainer, parseStockChange } from './stock-form';
 export type { KnownPest, NewLot } from './label-form';
 export {

@@ -46,6 +46,9 @@ export interface KnownPest {
   readonly stages: readonly { readonly id: string }[];
 }
 
+/** Stands on a card where nobody said it. */
+export const NOT_STATED = 'not stated';
+
 const days = orNothing(whole(1, 3650));
 const measure = (from: number, to: number) => orNothing(numeric(from, to));
 const choice = <T extends string>(values: readonly T[]) => orNothing(z.enum(values as [T, ...T[]]));
@@ -307,7 +310,7 @@ export function parseCard(
     ok: {
       id,
       name: f.name,
-      maker: f.maker === '' ? 'not stated' : f.maker,
+      maker: f.maker === '' ? NOT_STATED : f.maker,
       demonstration: false,
       registration: f.registration,
       form: f.form,

@@ -136,3 +136,6 @@ export const METHOD_CAUTIONS: Readonly<Partial<Record<Method, string>>> = {
   nematodes: 'Filters out, in the evening, onto wet soil; keep stirring.',
   soil: 'Call about pipes and cables before digging.',
 };
+
+/** Why a treatment was chosen that came from How much. */
+export const TAKEN_OVER = 'Taken over from How much';

@@ -9,6 +9,8 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   signs: 'The signs',
   lengthMm: 'The body length',
   first: 'What was seen first',
+  productName: 'The name on the label',
+  kept: 'What was kept',
   noughtBefore: 'The reading before',
   light: 'By day or at night',
   frame: 'The frame',

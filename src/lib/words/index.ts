@@ -33,7 +33,7 @@ export {
   BECAUSE_WORDS,
   PURPOSE_HINTS,
   PURPOSE_WORDS,
-  THRESHOLD_WORDS,
+  thresholdText,
   VIGOUR_WORDS,
 } from './terms';
 export { MANY_WORDS, SEEN_WORDS, sightingTitle } from './sighting';
@@ -91,6 +91,7 @@ export {
   figureText,
   METHOD_CAUTIONS,
   BENCH_METHODS,
+  TAKEN_OVER,
 } from './bench';
 export { formulaWords, inputName, SOURCE_WORDS } from './working-terms';
 export { verdictWords } from './verdict';

@@ -1,7 +1,7 @@
-import type { Surrounding } from '../core/identify';
+import type { FirstSeen, Surrounding } from '../core/identify';
 import { SURROUNDING_WORDS } from './terms';
 
-export const SEEN_WORDS: Readonly<Record<string, string>> = {
+export const SEEN_WORDS: Readonly<Record<FirstSeen, string>> = {
   insects: 'insects',
   damage: 'damage',
   droppings: 'droppings or dirt',
@@ -20,11 +20,17 @@ export const MANY_WORDS: Readonly<Record<string, string>> = {
 };
 
 /** A title for a case that was opened by a few taps: “Webbing in the larder, many”. */
-export function sightingTitle(kind: string, surrounding: Surrounding | null, many: string | null): string {
-  const what = SEEN_WORDS[kind] ?? kind;
+export function sightingTitle(
+  kind: FirstSeen | null,
+  surrounding: Surrounding | null,
+  many: string | null,
+  light: 'day' | 'night' | null = null,
+): string {
+  const what = kind === null ? '' : SEEN_WORDS[kind];
   return [
     `${what.charAt(0).toUpperCase()}${what.slice(1)}`,
     surrounding ? `: ${SURROUNDING_WORDS[surrounding]}` : '',
     many ? `, ${MANY_WORDS[many] ?? many}` : '',
+    light === null ? '' : light === 'night' ? ', at night' : ', by day',
   ].join('');
 }

@@ -98,12 +98,24 @@ export const BECAUSE_WORDS: Record<ExpectedBecause, string> = {
   neighbours: 'neighbours have it',
 };
 
-export const THRESHOLD_WORDS: Record<ThresholdVerdict, string> = {
+const THRESHOLD_WORDS: Record<ThresholdVerdict, string> = {
   below: 'Below the threshold',
   at: 'At the threshold',
   above: 'Above the threshold',
   'cannot-tell': 'Cannot tell yet',
 };
+
+/** How the count stands to the threshold; where presence decides, whether it is there. */
+export function thresholdText({
+  presence,
+  verdict,
+}: {
+  readonly presence: boolean;
+  readonly verdict: ThresholdVerdict;
+}): string {
+  if (!presence) return THRESHOLD_WORDS[verdict];
+  return verdict === 'above' ? 'It is there' : 'None was caught';
+}
 
 export const FAMILY_WORDS: Record<Family, string> = {
   culture: 'Culture',

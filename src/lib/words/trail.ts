@@ -5,7 +5,7 @@ import type { Stop } from '../core/labels';
 import { cautionWords } from './cautions';
 import { groundText, productText } from './method-terms';
 import { hourText, percentText, type Show } from './show';
-import { PURPOSE_WORDS, THRESHOLD_WORDS } from './terms';
+import { PURPOSE_WORDS, thresholdText } from './terms';
 
 /** A stop's present answer in a few words, or what it still lacks. */
 export function trailText(stop: Stop, facts: CaseFacts, view: CaseView, show: Show): string {
@@ -75,9 +75,7 @@ function nameText(facts: CaseFacts, view: CaseView): string {
 
 function chooseText(facts: CaseFacts, view: CaseView): string {
   const verdict =
-    view.threshold && purposeOf(facts) === 'control'
-      ? THRESHOLD_WORDS[view.threshold.verdict].toLowerCase()
-      : null;
+    view.threshold && purposeOf(facts) === 'control' ? thresholdText(view.threshold).toLowerCase() : null;
   if (view.nothing) return 'nothing: culture only';
   if (view.label) return [verdict, view.label.name].filter(Boolean).join(' · ');
   if (!verdict && !view.named && purposeOf(facts) !== 'routine') return 'needs a name first';
@@ -116,16 +114,17 @@ function placeText(view: CaseView, show: Show): string {
   return view.lawn && view.lawn.rings.length === 0 ? 'by quarters of the area' : 'lanes not drawn';
 }
 
-const LEVEL_WORDS: Partial<Record<Verdict, string>> = {
-  done: 'below the threshold',
-  'nought-once': 'none; read once more',
-  'count-more': 'cannot tell yet',
-};
+function levelText(verdict: Verdict, presence: boolean): string {
+  if (verdict === 'nought-once') return 'none; read once more';
+  if (verdict === 'count-more') return 'cannot tell yet';
+  if (verdict === 'done') return presence ? 'none twice' : 'below the threshold';
+  return presence ? 'still there' : 'above the threshold';
+}
 
 function recheckText(facts: CaseFacts, view: CaseView, show: Show): string {
   if (view.recheck)
     return view.recheck.pct === null
-      ? `${show.densityText(view.recheck.density.mean, view.basis)}, ${LEVEL_WORDS[view.recheck.verdict] ?? 'above the threshold'}`
+      ? `${show.densityText(view.recheck.density.mean, view.basis)}, ${levelText(view.recheck.verdict, view.threshold?.presence ?? false)}`
       : `${show.numberText(view.recheck.pct)} % fewer`;
   if (purposeOf(facts) === 'routine')
     return view.nextAllowed?.day

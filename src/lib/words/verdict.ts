@@ -7,16 +7,20 @@ export function verdictWords(
   repeatOn: CalendarDay | null,
   today: CalendarDay,
   show: Show,
+  { presence, turf }: { readonly presence: boolean; readonly turf: boolean },
 ): { title: string; text: string } {
   switch (verdict) {
     case 'wait':
       return { title: 'Wait', text: 'The remedy is still working. Count again at the date of the re-check.' };
     case 'done':
-      return { title: 'Done', text: 'Below the threshold. Let the turf recover: overseed, water, mow high.' };
+      return {
+        title: 'Done',
+        text: `${presence ? 'Two readings of nought.' : 'Below the threshold.'}${turf ? ' Let the turf recover: overseed, water, mow high.' : ' Keep to what made it leave: clean, dry, closed.'}`,
+      };
     case 'repeat':
       return {
         title: 'Repeat',
-        text: `It worked, but the count is still over the threshold. The label allows another from ${repeatOn ? show.dayText(repeatOn, today) : 'no date'}.`,
+        text: `It worked, but ${presence ? 'some are left' : 'the count is still over the threshold'}. The label allows another from ${repeatOn ? show.dayText(repeatOn, today) : 'no date'}.`,
       };
     case 'not-yet-allowed':
       return {
@@ -31,7 +35,7 @@ export function verdictWords(
     case 'over-threshold':
       return {
         title: 'Treat what is there',
-        text: 'The count is over the threshold: it was not prevented. What is done only if the count says so is due now; else choose a remedy for the stage that you counted.',
+        text: `${presence ? 'It is there' : 'The count is over the threshold'}: it was not prevented. What is done only if the count says so is due now; else choose a remedy for the stage that you counted.`,
       };
     case 'nought-once':
       return {

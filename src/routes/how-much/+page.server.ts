@@ -1,5 +1,5 @@
 import { redirect } from '@sveltejs/kit';
-import { fieldsOf, isId, numberIn, parseBench } from '$lib/forms';
+import { fieldsOf, isId, numberIn, parseTaking } from '$lib/forms';
 import { formOf } from '$lib/server/session/bodies';
 import { once } from '$lib/server/session/once';
 import { readForm, wrongField } from '$lib/server/session/answer';
@@ -20,45 +20,32 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 
 export const actions: Actions = {
   take: async ({ locals, request }) => {
-    const job = await readForm(request, parseBench);
-    if (!job.valid) return job.answer;
-    const { fields } = job;
-    const [number, name] = [numberIn(fields.get('case')), (fields.get('product') ?? '').trim()];
-    if (name === '' || name.length > 80)
-      return wrongField(
-        400,
-        'product',
-        'What is the product called? Type the name on its label, 80 characters at most.',
-        fields,
-      );
+    const form = await readForm(request, parseTaking);
+    if (!form.valid) return form.answer;
+    const { data, fields } = form;
     const { around, who } = locals;
-    const taken =
-      number !== null &&
-      (await locals.inWorkspace((tx) =>
-        once(
-          tx,
-          fields,
-          'job',
-          async () => {
-            const done = await takeJob(tx, number, { job: job.data, name }, { around, by: who.person.name });
-            const kept = fields.get('kept');
-            // What was kept before jobs became treatments is one now.
-            if (typeof done !== 'string' && kept && isId(kept))
-              await dropJob(tx, kept, `/cases/${number}/mix`);
-            return done;
-          },
-          (done) => typeof done !== 'string',
-        ),
-      ));
-    if (!taken || taken === 'no-case') return wrongField(400, 'case', 'Choose an open case.', fields);
-    if (taken === 'full')
-      return wrongField(
-        400,
-        'case',
-        `A course has at most ${MOST_TREATMENTS} treatments. Choose another case, or open one.`,
+    const wrongCase = (message: string) => wrongField(400, 'case', message, fields);
+    const taken = await locals.inWorkspace((tx) =>
+      once(
+        tx,
         fields,
+        'job',
+        async () => {
+          const done = await takeJob(tx, data.case, data, { around, by: who.person.name });
+          // What was kept before jobs became treatments is one now.
+          if (typeof done !== 'string' && data.kept !== null)
+            await dropJob(tx, data.kept, `/cases/${data.case}/mix`);
+          return done;
+        },
+        (done) => typeof done !== 'string',
+      ),
+    );
+    if (taken === 'no-case') return wrongCase('Choose an open case.');
+    if (taken === 'full')
+      return wrongCase(
+        `A course has at most ${MOST_TREATMENTS} treatments. Choose another case, or open one.`,
       );
-    redirect(303, stopPath(number, taken.treatment, 'mix'));
+    redirect(303, stopPath(data.case, taken.treatment, 'mix'));
   },
   drop: async ({ locals, request }) => {
     const fields = fieldsOf(await formOf(request));

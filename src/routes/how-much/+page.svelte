@@ -39,8 +39,9 @@
     if (typedWrong) return refusalSentence(typedWrong, show);
     // What only the server asks for stays until it is sent again.
     const ofServer = sent?.errors.find((error) => error.path === path)?.message;
-    return touched && path !== 'product' && path !== 'case' ? undefined : ofServer;
+    return touched && !OF_TAKING.test(path) ? undefined : ofServer;
   });
+  const OF_TAKING = /^(productName|container|case)\b/;
   const typed = (): void => {
     const parsed = parseBench(fieldsOf(new FormData(form)));
     job = 'ok' in parsed ? parsed.ok : null;
@@ -178,7 +179,19 @@
                 tank as its answers. Hours, cautions and the logbook hold for it from there.
               </p>
               <div class="fields">
-                <Field label="Name on the label" name="product" value={values.product ?? ''} width="15rem" />
+                <Field
+                  label="Name on the label"
+                  name="productName"
+                  value={values.productName ?? ''}
+                  width="15rem"
+                />
+                <Amount
+                  label="Its container holds"
+                  name="container"
+                  units={UNITS}
+                  unit={values['container.unit'] ?? job.pack?.unit ?? job.rate.unit}
+                  value={values['container.value'] ?? job.pack?.value ?? ''}
+                />
                 <Choice
                   label="Case"
                   name="case"

@@ -16,6 +16,7 @@ export const load: PageServerLoad = ({ locals, url }) => ({
     id,
     name,
     usual: threshold?.at ?? null,
+    presence: threshold?.presence ?? false,
     basis: FIELD_TESTS.find((t) => t.id === threshold?.test)?.basis ?? ('m2' as const),
   })),
 });

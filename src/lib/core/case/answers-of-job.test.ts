@@ -19,7 +19,10 @@ function taken(job: Job, surrounding: Surrounding = 'lawn', pest: string | null 
   const blank = factsWith();
   const named = blank.candidates.find(({ id }) => id === pest) ?? null;
   const label = readCard({
-    ...cardOfJob(job, { id: 'own-1', name: 'Marram', pest: named, surrounding }),
+    ...cardOfJob(job, {
+      ...{ id: 'own-1', name: 'Marram', maker: 'M', holds: job.pack ?? quantity(500, job.rate.unit) },
+      ...{ pest: named, surrounding },
+    }),
     version: 1,
   });
   const { measure, mix } = answersOfJob(job);

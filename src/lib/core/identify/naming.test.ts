@@ -4,6 +4,7 @@ import {
   askingOf,
   candidatesIn,
   groupNamed,
+  hasOwnMark,
   NONE_OF_THESE,
   partedBy,
   rankCase,
@@ -134,5 +135,16 @@ describe('one question at a time', () => {
     const likely = seen.ranked.slice(0, 6).map(({ id }) => id);
     for (const id of parted) expect(likely).toContain(id);
     expect(parted[0]).not.toBe(parted[1]);
+  });
+});
+
+describe('a mark of one’s own', () => {
+  it('is what the data says is always there, however often it is misread, and never “none of these”', () => {
+    const named = (id: string) => CANDIDATES.find((one) => one.id === id) ?? expect.fail(id);
+    const [japanese, bee] = [named('japanese-beetle'), named('mining-bee')];
+    expect(hasOwnMark(japanese, bee, SIGNS, { raster: 'short-v' })).toBe(true);
+    for (const { id, values } of SIGNS)
+      for (const one of values === null ? [] : CANDIDATES)
+        expect(hasOwnMark(one, bee, SIGNS, { [id]: NONE_OF_THESE }), `${one.id} by ${id}`).toBe(false);
   });
 });

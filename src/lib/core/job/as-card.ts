@@ -31,6 +31,10 @@ const AS: Readonly<Record<Method, { form: Form; family: Family; method: LabelMet
 export interface TakenFor {
   readonly id: string;
   readonly name: string;
+  /** As somebody says that it is not stated. */
+  readonly maker: string;
+  /** What its container holds. */
+  readonly holds: Quantity;
   /** null where the case has named nothing yet. */
   readonly pest: { readonly id: string; readonly stages: readonly { readonly id: string }[] } | null;
   readonly surrounding: Surrounding;
@@ -43,7 +47,10 @@ export interface TakenFor {
  *
  * @example cardOfJob({ method: 'tank', rate: 125 ml per 1,000 m², … }, { name: 'Marram', pest: chafer, surrounding: 'lawn', … })
  */
-export function cardOfJob(job: Job, { id, name, pest, surrounding }: TakenFor): Omit<LabelCard, 'version'> {
+export function cardOfJob(
+  job: Job,
+  { id, name, maker, holds, pest, surrounding }: TakenFor,
+): Omit<LabelCard, 'version'> {
   const { form, family, method } = AS[job.method];
   const use: LabelUse = {
     ...NOTHING_STATED,
@@ -58,11 +65,11 @@ export function cardOfJob(job: Job, { id, name, pest, surrounding }: TakenFor): 
     ...moreOf(job),
   };
   return {
-    ...{ id, name, maker: 'not stated', demonstration: false, registration: null, form, family, actives: [] },
+    ...{ id, name, maker, demonstration: false, registration: null, form, family, actives: [] },
     ...{ densityKgPerL: null, signalWord: null, uses: [use], ppe: [], ownPpe: [], filterOut: false },
     ...{ repellent: false, mixWithOthers: null, clauses: {}, firstAid: null, storeC: null, flammable: false },
     ...{ shelfLifeMonths: null, openedDays: null, disposal: null, licenceNeeded: null, allowedIn: [] },
-    ...{ container: { size: job.pack ?? containerFor(job) }, otherSizes: [], more: { figuresOnly: true } },
+    ...{ container: { size: holds }, otherSizes: [], more: { figuresOnly: true } },
   };
 }
 
@@ -98,9 +105,6 @@ function moreOf({ method, passes, each, radius }: Job): Pick<LabelUse, 'more'> {
   };
   return Object.keys(more).length > 0 ? { more } : {};
 }
-
-/** Nobody said what the container holds: one of its own unit. */
-const containerFor = ({ rate }: Job): Quantity => ({ value: 1, unit: rate.unit });
 
 const NOTHING_STATED: Omit<LabelUse, 'sites' | 'method' | 'targets' | 'rate' | 'carrier'> = {
   ...{ steps: [], months: null, noSoonerThanDays: null, aboutEveryDays: null, maxPerYear: null, cap: null },

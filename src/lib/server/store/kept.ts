@@ -1,23 +1,15 @@
-import { randomUUID } from 'node:crypto';
 import { and, desc, eq, isNull } from 'drizzle-orm';
-import {
-  answersOfJob,
-  assess,
-  courseOf,
-  numberOf,
-  type AnsweredStop,
-  type CaseFacts,
-  type StopBodies,
-} from '../../core/case';
-import { cardOfJob, type Job } from '../../core/job';
+import { answersOfJob, assess, courseOf, numberOf } from '../../core/case';
+import { cardOfJob } from '../../core/job';
+import { NOT_STATED, type Taking } from '../../forms';
+import { TAKEN_OVER } from '../../words';
 import type { Tx } from '../db/client';
 import * as t from '../db/schema';
 import type { Surroundings } from './case-facts';
 import { loadCase } from './cases';
 import { takeAway } from './removed';
-import { addLabel } from './shelf';
-import { saveStop } from './stops';
-import { addTreatment } from './treatments';
+import { addLabel, newLabelId } from './shelf';
+import { addTreatment, beginTreatment } from './treatments';
 
 export type Taken =
   /** null where it is the only one of its case. */
@@ -30,7 +22,7 @@ export type Taken =
 export async function takeJob(
   tx: Tx,
   number: number,
-  { job, name }: { job: Job; name: string },
+  { job, productName, container }: Pick<Taking, 'job' | 'productName' | 'container'>,
   { around, by }: { around: Surroundings; by: string },
 ): Promise<Taken> {
   const found = await loadCase(tx, number, around, null);
@@ -38,7 +30,7 @@ export async function takeJob(
   const { loaded } = found;
   const { named } = assess(loaded.facts);
   const card = cardOfJob(job, {
-    ...{ id: `own-${randomUUID().slice(0, 8)}`, name, pest: named },
+    ...{ id: newLabelId(), name: productName, maker: NOT_STATED, holds: container, pest: named },
     surrounding: loaded.facts.stops.look?.surrounding ?? 'lawn',
   });
   const course = courseOf(loaded.facts);
@@ -47,26 +39,16 @@ export async function takeJob(
   const treatment = blank ? numberOf(loaded.facts) : await addTreatment(tx, loaded, { by, at: around.now });
   if (treatment === null) return 'full';
   await addLabel(tx, card);
-  const { wishes = [], budget = null } = choose ?? {};
-  const answers = answersOfJob(job);
-  const { look, name: nameState } = loaded.facts.states;
-  let states: CaseFacts['states'] = {
-    ...(look ? { look } : {}),
-    ...(nameState ? { name: nameState } : {}),
-  };
-  const save = async <S extends AnsweredStop>(stop: S, body: StopBodies[S]): Promise<void> => {
-    const facts = { ...loaded.facts, treatment, go: 1, states };
-    const nothing = { basedOn: 0, seen: null, mine: new Set<string>() };
-    const revision = await saveStop(tx, { ...loaded, facts }, stop, body, by, around.now, nothing);
-    if (typeof revision === 'number') states = { ...states, [stop]: { revision, upstream: {} } };
-  };
-  await save('choose', { label: card.id, reason: TAKEN, wishes, budget });
-  if (answers.measure) await save('measure', answers.measure);
-  await save('mix', answers.mix);
+  const { measure: measured, mix: mixed } = answersOfJob(job);
+  await beginTreatment(
+    tx,
+    loaded,
+    treatment,
+    { label: card.id, reason: TAKEN_OVER, ...(measured ? { measure: measured } : {}), mix: mixed },
+    { by, at: around.now },
+  );
   return { treatment: blank ? null : treatment };
 }
-const TAKEN = 'Taken over from How much';
-
 /** What was typed for a kept job; null where there is none. */
 export async function keptJob(tx: Tx, id: string): Promise<Readonly<Record<string, string>> | null> {
   const [row] = await tx

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { and, asc, count, desc, eq, sql, type SQL } from 'drizzle-orm';
 import { readCard } from '../../catalog';
 import type { ShelfEntry } from '../../core/choose';
@@ -135,6 +136,9 @@ export async function cardVersions(tx: Tx, labelId: string): Promise<LabelCard[]
     .orderBy(desc(t.labels.version));
   return rows.flatMap((row) => cardOf(row) ?? []);
 }
+
+/** What a card of one’s own is kept by. */
+export const newLabelId = (): string => `own-${randomUUID().slice(0, 8)}`;
 
 /** Adds a label card as a new version; older records keep the version that they were made under. */
 export async function addLabel(tx: Tx, card: Omit<LabelCard, 'version'>): Promise<number> {

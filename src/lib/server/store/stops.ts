@@ -27,6 +27,9 @@ export interface SaveBasis {
   readonly mine: ReadonlySet<string>;
 }
 
+/** The first answer of a stop: built on nothing. */
+export const FIRST_SAVE: SaveBasis = { basedOn: 0, seen: null, mine: new Set() };
+
 /** Somebody else saved meanwhile: what they changed, and where both changed the same value. */
 export interface SaveConflict {
   readonly by: string;

@@ -1,8 +1,15 @@
 import { and, eq, sql } from 'drizzle-orm';
-import { courseOf, type TreatmentState } from '../../core/case';
+import {
+  courseOf,
+  type AnsweredStop,
+  type CaseFacts,
+  type StopBodies,
+  type TreatmentState,
+} from '../../core/case';
 import { rowsOf, type Tx } from '../db/client';
 import * as t from '../db/schema';
 import type { LoadedCase } from './cases';
+import { FIRST_SAVE, saveStop } from './stops';
 
 export const MOST_TREATMENTS = 20;
 
@@ -55,6 +62,35 @@ const the = (tx: Tx, caseId: string, number: number) =>
     eq(t.treatments.caseId, caseId),
     eq(t.treatments.number, number),
   );
+
+/**
+ * The first answers of a treatment that has none: it begins with a card, and with whatever else is known of it. What the people of
+ * the place asked for is asked of it too.
+ */
+export async function beginTreatment(
+  tx: Tx,
+  loaded: LoadedCase,
+  treatment: number,
+  {
+    label,
+    reason = '',
+    ...known
+  }: { label: string; reason?: string } & Partial<Pick<StopBodies, 'measure' | 'mix'>>,
+  { by, at }: { by: string; at: Date },
+): Promise<void> {
+  const { choose } = loaded.facts.stops;
+  const { look, name } = loaded.facts.states;
+  let states: CaseFacts['states'] = { ...(look ? { look } : {}), ...(name ? { name } : {}) };
+  const save = async <S extends AnsweredStop>(stop: S, body: StopBodies[S] | undefined): Promise<void> => {
+    if (!body) return;
+    const facts = { ...loaded.facts, treatment, go: 1, states };
+    const revision = await saveStop(tx, { ...loaded, facts }, stop, body, by, at, FIRST_SAVE);
+    if (typeof revision === 'number') states = { ...states, [stop]: { revision, upstream: {} } };
+  };
+  await save('choose', { label, reason, wishes: choose?.wishes ?? [], budget: choose?.budget ?? null });
+  await save('measure', known.measure);
+  await save('mix', known.mix);
+}
 
 /** Another state of a treatment, and what has to hold for one that is done only then. */
 export async function setTreatment(

@@ -172,10 +172,11 @@ describe('a job from Look to Log', () => {
       ...{ method: 'tank', least: '125', most: '', chosen: '', rateUnit: 'ml', 'per.value': '1000' },
       ...{ 'per.unit': 'm2', 'target.value': '336', 'target.unit': 'm2', 'mix.value': '60' },
       ...{ 'mix.unit': 'l', 'mixPer.value': '1000', 'mixPer.unit': 'm2', 'tank.value': '15' },
-      ...{ 'tank.unit': 'l', case: String(number), product: 'Sedgefold liquid' },
+      ...{ 'tank.unit': 'l', case: String(number), productName: 'Sedgefold liquid' },
+      ...{ 'container.value': '250', 'container.unit': 'ml' },
       sendKey: '5f0c1c1e-6d0e-4b5e-9a51-1f3b7a1f0c11',
     };
-    expect((await boss.post('/how-much?/take', { ...job, product: '' })).status).toBe(400);
+    expect((await boss.post('/how-much?/take', { ...job, productName: '' })).status).toBe(400);
     expect((await boss.post('/how-much?/take', { ...job, case: '9999' })).status).toBe(400);
     for (const _again of [1, 2])
       expect((await boss.post('/how-much?/take', job)).location).toBe(`/cases/${number}/mix`);
@@ -191,7 +192,7 @@ describe('a job from Look to Log', () => {
     expect(await page('log')).toContain('42 ml of Sedgefold liquid');
     // A second one stands beside it as the next treatment.
     const second = await boss.post('/how-much?/take', {
-      ...{ ...job, product: 'Sedgefold second' },
+      ...{ ...job, productName: 'Sedgefold second' },
       sendKey: '5f0c1c1e-6d0e-4b5e-9a51-1f3b7a1f0c12',
     });
     expect(second.location).toBe(`/cases/${number}/2/mix`);

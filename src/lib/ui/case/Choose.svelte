@@ -11,7 +11,7 @@
     FORM_WORDS,
     GRADE_WORDS,
     SCORE_WORDS,
-    THRESHOLD_WORDS,
+    thresholdText,
     treatText,
     WISH_WORDS,
   } from '../../words';
@@ -84,13 +84,7 @@
   <p class="soft">First a name: without one no threshold is known.</p>
 {:else if view.threshold}
   <p class="verdict">
-    <span class="figure"
-      >{view.threshold.presence
-        ? view.threshold.verdict === 'above'
-          ? 'It is there'
-          : 'None was caught'
-        : THRESHOLD_WORDS[view.threshold.verdict]}</span
-    >
+    <span class="figure">{thresholdText(view.threshold)}</span>
     <span class="soft"
       >for {view.named.name.toLowerCase()} here: {view.threshold.presence
         ? 'any of them counts, wherever it was'

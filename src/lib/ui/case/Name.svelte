@@ -3,8 +3,8 @@
   import { resolve } from '$app/paths';
   import { untrack } from 'svelte';
   import { circumstancesOf, purposeOf } from '../../core/case';
-  import { groupNamed, stagesOf, SURE_FROM } from '../../core/identify';
-  import { CONCERN_WORDS, gainWords, percentText, STATUS_WORDS } from '../../words';
+  import { groupNamed, livesIn, stagesOf, SURE_FROM } from '../../core/identify';
+  import { CONCERN_WORDS, gainWords, percentText, REGION_WORDS, STATUS_WORDS } from '../../words';
   import Tick from '../parts/Tick.svelte';
   import { getShow } from '../parts/show';
   import Beside from './Beside.svelte';
@@ -34,6 +34,7 @@
   const chosen = $derived(candidateOf(picked));
   const lead = $derived(view.ranking.ranked[0]);
   const group = $derived(groupNamed(view.ranking, sheet.facts.candidates));
+  const region = $derived(sheet.facts.property.region ?? null);
   const leader = $derived(candidateOf(lead?.id ?? ''));
   const second = $derived(view.ranking.ranked.find((r) => r.id !== (picked || lead?.id))?.id ?? '');
   const when = $derived(circumstancesOf(sheet.facts));
@@ -72,6 +73,12 @@
         {#if view.ranking.next[0]}Most would be settled by: {nameOf(view.ranking.next[0].sign)}.{/if}</span
       >
     {/if}
+  </p>
+{/if}
+{#if region}
+  <p class="soft small">
+    Weighed for {REGION_WORDS[region]}, by the property’s latitude and time zone. What is not known from there
+    can have been brought.
   </p>
 {/if}
 {#if view.density}
@@ -125,6 +132,7 @@
             <span class="who">
               <span class="figure">{candidate.name}</span>
               {#if candidate.scientific}<i class="soft small">{candidate.scientific}</i>{/if}
+              {#if !livesIn(candidate, region)}<span class="tag">not known from here</span>{/if}
               {#if candidate.kind === 'not-insect'}<span class="tag">no insect</span>{/if}
               {#if candidate.status !== 'pest'}<span class="tag halt">{STATUS_WORDS[candidate.status]}</span
                 >{/if}

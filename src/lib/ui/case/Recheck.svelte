@@ -37,7 +37,12 @@
     null: 'The count does not decide yet.',
   };
   const verdict = $derived(
-    view.recheck ? verdictWords(view.recheck.verdict, view.recheck.repeatOn, sheet.facts.today, show) : null,
+    view.recheck
+      ? verdictWords(view.recheck.verdict, view.recheck.repeatOn, sheet.facts.today, show, {
+          presence: view.threshold?.presence ?? false,
+          turf: look?.surrounding === 'lawn',
+        })
+      : null,
   );
 </script>
 

@@ -15,6 +15,8 @@
       id: string;
       name: string;
       usual: readonly [number, number] | null;
+      /** Any of it counts. */
+      presence: boolean;
       basis: CountBasis;
     }[];
   }
@@ -24,6 +26,7 @@
   const usualText = (id: string): string | undefined => {
     const chosen = candidates.find((c) => c.id === id);
     if (!chosen) return undefined;
+    if (chosen.presence) return 'usually any of them counts';
     return chosen.usual
       ? `usually ${show.densityNumber(chosen.usual[0], chosen.basis)} to ${show.densityText(chosen.usual[1], chosen.basis)}`
       : 'no usual figure';

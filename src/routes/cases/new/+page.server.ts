@@ -10,7 +10,7 @@ import { sentencesOf } from '$lib/server/session/answer';
 import { localDay } from '$lib/server/session/clock';
 import { loadCase, openCase } from '$lib/server/store/cases';
 import { findProperty, listProperties } from '$lib/server/store/properties';
-import { saveStop } from '$lib/server/store/stops';
+import { FIRST_SAVE, saveStop } from '$lib/server/store/stops';
 import { PURPOSE_WORDS, sightingTitle, SURROUNDING_WORDS } from '$lib/words';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -46,8 +46,7 @@ export const actions: Actions = {
         const opened = await openCase(tx, {
           propertyId,
           title:
-            title ||
-            (purpose === 'routine' ? PURPOSE_WORDS.routine : sightingTitle(kind ?? '', surrounding, many)),
+            title || (purpose === 'routine' ? PURPOSE_WORDS.routine : sightingTitle(kind, surrounding, many)),
           openedOn: localDay(locals.around.now, property.timeZone),
         });
         const place = surrounding ?? (purpose === 'control' ? null : USUAL_PLACE[purpose]);
@@ -94,10 +93,7 @@ async function beginLook(
     vigour: 'fair' as const,
     flowering: false,
     damp: null,
-    note: kind
-      ? `First seen: ${sightingTitle(kind, null, many).toLowerCase()}${light ? `, ${light === 'night' ? 'at night' : 'by day'}` : ''}`
-      : '',
+    note: kind ? `First seen: ${sightingTitle(kind, null, many, light).toLowerCase()}` : '',
   };
-  const basis = { basedOn: 0, seen: null, mine: new Set<string>() };
-  await saveStop(tx, found.loaded, 'look', body, who.person.name, around.now, basis);
+  await saveStop(tx, found.loaded, 'look', body, who.person.name, around.now, FIRST_SAVE);
 }

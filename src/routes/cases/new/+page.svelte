@@ -3,7 +3,8 @@
   import { resolve } from '$app/paths';
   import { enhance } from '$app/forms';
   import Choice from '$lib/ui/parts/Choice.svelte';
-  import { SURROUNDINGS } from '$lib/core/identify';
+  import { FIRST_SEEN, SURROUNDINGS, type FirstSeen } from '$lib/core/identify';
+  import { FIRST_SEEN_ART } from '$lib/ui/drawings/first-seen';
   import HouseSection from '$lib/ui/drawings/HouseSection.svelte';
   import Taps from '$lib/ui/parts/Taps.svelte';
   import { untrack } from 'svelte';
@@ -17,14 +18,8 @@
   const was = (name: string): string => (form?.fields as Record<string, string> | undefined)?.[name] ?? '';
   const items = (words: Readonly<Record<string, string>>) =>
     Object.entries(words).map(([value, name]) => ({ value, name }));
-  /** What stands for each thing that one may come with. */
-  const DRAWN: Readonly<Record<string, string>> = {
-    ...{ insects: 'german-cockroach', damage: 'chewed-blades', droppings: 'droppings', wings: 'swarmers' },
-    ...{ webbing: 'web-corners', nest: 'nest-kind', bites: 'mosquito', digging: 'raised-tunnels' },
-    sound: 'mouse',
-  };
-  const drawingOf = (kind: string): string | undefined =>
-    DRAWN[kind] && `${resolve('/drawings/[name]', { name: `${DRAWN[kind]}.svg` })}?plain=yes`;
+  const drawingOf = (kind: FirstSeen): string =>
+    `${resolve('/drawings/[name]', { name: `${FIRST_SEEN_ART[kind]}.svg` })}?plain=yes`;
   let listed = $state(false);
   let purpose = $state<string>(untrack(() => was('purpose') || 'control'));
   const HEADS: Record<Purpose, string> = {
@@ -99,7 +94,9 @@
           label="What"
           name="kind"
           value={was('kind')}
-          items={items(SEEN_WORDS).map((one) => ({ ...one, drawing: drawingOf(one.value) }))}
+          items={FIRST_SEEN.map((value) => ({
+            ...{ value, name: SEEN_WORDS[value], drawing: drawingOf(value) },
+          }))}
         />
         <Taps label="How many" name="many" value={was('many')} items={items(MANY_WORDS)} />
       {/if}

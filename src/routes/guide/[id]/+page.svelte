@@ -80,10 +80,13 @@
   {#if c.threshold && data.test}
     <h2 class="section-head">When it is worth treating</h2>
     <p>
-      {data.test.name}: from {show.densityNumber(c.threshold.at[0], data.test.basis)} to {show.densityText(
-        c.threshold.at[1],
-        data.test.basis,
-      )}{data.test.places.includes('lawn') && data.test.basis === 'm2' ? ', by the vigour of the turf' : ''}.
+      {#if c.threshold.presence}{data.test.name}: any of them counts; done is two readings of nought.{:else}{data
+          .test.name}: from {show.densityNumber(c.threshold.at[0], data.test.basis)} to {show.densityText(
+          c.threshold.at[1],
+          data.test.basis,
+        )}{data.test.places.includes('lawn') && data.test.basis === 'm2'
+          ? ', by the vigour of the turf'
+          : ''}.{/if}
       <span class="soft small">{c.threshold.source}.</span>
     </p>
   {/if}

@@ -1,9 +1,8 @@
 import { redirect } from '@sveltejs/kit';
-import { randomUUID } from 'node:crypto';
 import { CANDIDATES } from '$lib/catalog';
 import { fieldsOfCard, parseCardAndLot } from '$lib/forms';
 import { readForm } from '$lib/server/session/answer';
-import { addLabel, cardVersions } from '$lib/server/store/shelf';
+import { addLabel, cardVersions, newLabelId } from '$lib/server/store/shelf';
 import { addContainer } from '$lib/server/store/stock';
 import { pestGroups, pestNames } from '../pest-names';
 import type { Actions, PageServerLoad } from './$types';
@@ -22,9 +21,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 
 export const actions: Actions = {
   save: async ({ request, locals, url }) => {
-    const form = await readForm(request, (fields) =>
-      parseCardAndLot(fields, CANDIDATES, `own-${randomUUID().slice(0, 8)}`),
-    );
+    const form = await readForm(request, (fields) => parseCardAndLot(fields, CANDIDATES, newLabelId()));
     if (!form.valid) return form.answer;
     const { card: typed, lot } = form.data;
     const from = url.searchParams.get('from');

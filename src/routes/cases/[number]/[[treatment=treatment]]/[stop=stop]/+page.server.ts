@@ -38,6 +38,7 @@ import { footprintOf, measuredOnPlan } from '$lib/server/store/ground';
 import { planOf } from '$lib/server/store/plans';
 import {
   addTreatment,
+  beginTreatment,
   MOST_TREATMENTS,
   moveTreatment,
   nextGo,
@@ -139,7 +140,7 @@ export const actions: Actions = {
       if (act === 'add') {
         const added = await addTreatment(tx, loaded, { ...who, onlyIf });
         if (added !== null && loaded.facts.shelf.some(({ label }) => label.id === takes))
-          await beginWith(tx, loaded, added, takes, who);
+          await beginTreatment(tx, loaded, added, { label: takes }, who);
         return added;
       }
       if (!courseOf(loaded.facts).some((one) => one.number === number))
@@ -201,28 +202,6 @@ export const actions: Actions = {
     return { saved: true };
   },
 };
-
-/** A treatment that was just added begins with a card; what people asked for is asked of it too. */
-async function beginWith(
-  tx: Tx,
-  loaded: LoadedCase,
-  treatment: number,
-  label: string,
-  { by, at }: { by: string; at: Date },
-): Promise<void> {
-  const { look, name } = loaded.facts.states;
-  const facts = {
-    ...{ ...loaded.facts, treatment, go: 1 },
-    states: { ...(look ? { look } : {}), ...(name ? { name } : {}) },
-  };
-  const { wishes = [], budget = null } = loaded.facts.stops.choose ?? {};
-  const body = { label, reason: '', wishes, budget };
-  await saveStop(tx, { ...loaded, facts }, 'choose', body, by, at, {
-    basedOn: 0,
-    seen: null,
-    mine: new Set(),
-  });
-}
 
 /** A stop of the case, or of the treatment that is open. */
 const addressOf = ({ params }: Event, stop: (typeof STOPS)[number]): string =>
