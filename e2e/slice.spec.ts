@@ -56,8 +56,13 @@ test('webworms by soap flush, paced lawn, liquid with a carry-over, logged and c
     'Ragged patches',
   );
 
-  await expect(page.getByRole('region', { name: 'One question at a time' })).toBeVisible();
+  // Nobody said where it was: that comes before any question, and begins what is written under Where.
+  const asking = page.getByRole('region', { name: 'One question at a time' });
+  await expect(asking).toHaveCount(0);
+  await page.getByRole('radio', { name: 'lawn', exact: true }).tap();
+  await expect(asking).toBeVisible();
   await asList(page);
+  await expect(page.getByLabel('Where', { exact: true })).toHaveValue('lawn');
   await page.getByLabel('Field test').selectOption('soap-flush');
   await page.getByLabel('Frame', { exact: true }).fill('1');
   await look(page, counts, {

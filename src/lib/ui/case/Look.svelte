@@ -103,7 +103,9 @@
   {/if}
   <p class="ways">
     <Button type="button" kind="plain" onclick={() => (rest = !rest)}
-      >{rest ? 'Only the question' : `Place, counts and list: ${SURROUNDING_WORDS[surrounding]}`}</Button
+      >{rest
+        ? 'Only the question'
+        : `Place, counts and list${placed ? `: ${SURROUNDING_WORDS[surrounding]}` : ''}`}</Button
     >
     <Button type="button" kind="plain" onclick={() => (asks = false)}>Everything as a list</Button>
   </p>

@@ -75,12 +75,6 @@
     {/if}
   </p>
 {/if}
-{#if region}
-  <p class="soft small">
-    Weighed for {REGION_WORDS[region]}, by the property’s latitude and time zone. What is not known from there
-    can have been brought.
-  </p>
-{/if}
 {#if view.density}
   <p class="counted">
     <span class="soft">Counted:</span>
@@ -152,6 +146,12 @@
 {#if !all}<Button type="button" kind="plain" onclick={() => (all = true)}
     >Show all {view.ranking.ranked.length} candidates</Button
   >{/if}
+{#if region}
+  <p class="soft small">
+    Weighed for {REGION_WORDS[region]}, by the property’s latitude and time zone. What is not known from there
+    can have been brought.
+  </p>
+{/if}
 {#if purpose === 'control'}<p class="soft small">
     Not sure is a fine end: <a href={resolve('/cases/[number]/ask', { number: String(sheet.facts.number) })}
       >a sheet to ask an expert</a

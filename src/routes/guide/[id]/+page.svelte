@@ -80,14 +80,17 @@
   {#if c.threshold && data.test}
     <h2 class="section-head">When it is worth treating</h2>
     <p>
-      {#if c.threshold.presence}{data.test.name}: any of them counts; done is two readings of nought.{:else}{data
-          .test.name}: from {show.densityNumber(c.threshold.at[0], data.test.basis)} to {show.densityText(
+      {#if c.threshold.presence}
+        {data.test.name}: {c.threshold.source}.
+      {:else}
+        {data.test.name}: from {show.densityNumber(c.threshold.at[0], data.test.basis)} to {show.densityText(
           c.threshold.at[1],
           data.test.basis,
         )}{data.test.places.includes('lawn') && data.test.basis === 'm2'
           ? ', by the vigour of the turf'
-          : ''}.{/if}
-      <span class="soft small">{c.threshold.source}.</span>
+          : ''}.
+        <span class="soft small">{c.threshold.source}.</span>
+      {/if}
     </p>
   {/if}
   <h2 class="section-head">What works</h2>
