@@ -289,7 +289,7 @@ function duesOf(
 }
 
 function lanesOf(
-  { stops }: CaseFacts,
+  { stops, trimPass }: CaseFacts,
   lawn: Ground | null,
   method: MethodRow | null,
 ): Pick<CaseView, 'lanes' | 'crossed'> {
@@ -297,8 +297,8 @@ function lanesOf(
     return { lanes: null, crossed: null };
   const { rings } = lawn;
   return {
-    lanes: lanesOn(rings, stops.place, false),
-    crossed: method?.placing === 'crossed' ? lanesOn(rings, stops.place, true) : null,
+    lanes: lanesOn(rings, stops.place, false, trimPass),
+    crossed: method?.placing === 'crossed' ? lanesOn(rings, stops.place, true, trimPass) : null,
   };
 }
 

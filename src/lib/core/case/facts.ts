@@ -14,6 +14,7 @@ import type {
 } from '../identify';
 import type { Stop } from '../labels';
 import type { Rings } from '../geometry';
+import type { TrimPassOf } from '../place';
 import type { Treatment } from './course';
 import type { LocalRule, OwnThreshold } from '../rules';
 import type { ShelfEntry, Wish } from '../choose';
@@ -215,8 +216,8 @@ export interface PlaceBody {
   readonly overlap: number;
   /** Degrees anticlockwise from the length, or the one with the fewest lanes. */
   readonly direction: number | 'auto';
-  /** "keep-in": only where the whole swath is on the ground. */
-  readonly edges?: 'cover' | 'keep-in';
+  /** "keep-in": only where the whole swath is on the ground; "trim": once along every edge first, then the lanes within. */
+  readonly edges?: 'cover' | 'keep-in' | 'trim';
   readonly start: 'this-end' | 'far-end';
 }
 
@@ -294,6 +295,8 @@ export interface CaseFacts {
     /** What is treated, as it is drawn, the margins taken off; in metres of the plan. */
     readonly rings: Rings;
   } | null;
+  /** How a pass along the edges is drawn: what clips is loaded where somebody asks for such a pass, and absent else. */
+  readonly trimPass?: TrimPassOf;
   /** Cards with their uses for places like this one. */
   readonly shelf: readonly ShelfEntry[];
   /** How many cards of the shelf are for other places alone. */
@@ -309,6 +312,10 @@ export interface CaseFacts {
 }
 
 export const purposeOf = ({ stops }: Pick<CaseFacts, 'stops'>): Purpose => stops.look?.purpose ?? 'control';
+
+/** Somebody walks along the edges first: what draws that pass has to be there. */
+export const asksForTrim = ({ stops, course = [] }: Pick<CaseFacts, 'stops' | 'course'>): boolean =>
+  [stops, ...course.map((one) => one.stops)].some(({ place }) => place?.edges === 'trim');
 
 /** The answers that each answer is built on. */
 export const BUILT_ON: Readonly<Record<AnsweredStop, readonly AnsweredStop[]>> = {

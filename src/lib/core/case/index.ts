@@ -1,7 +1,16 @@
 export { answersOfJob, type AnswersOfJob } from './answers-of-job';
 export { assess } from './assess';
 export { circumstancesOf } from './diagnosis';
-export { BUILT_ON, EXPECTED_BECAUSE, isStale, purposeOf, PURPOSES, TANK_BEFORE, WAYS } from './facts';
+export {
+  asksForTrim,
+  BUILT_ON,
+  EXPECTED_BECAUSE,
+  isStale,
+  purposeOf,
+  PURPOSES,
+  TANK_BEFORE,
+  WAYS,
+} from './facts';
 export type {
   AnsweredStop,
   CaseFacts,

@@ -1,8 +1,11 @@
 import { describe, expect, it } from 'vitest';
+import { trimPass } from '../clip';
 import type { Ring } from '../geometry';
-import { lanesOn } from './kept-lanes';
+import { lanesOn as lanesWith } from './kept-lanes';
 
 const PLACE = { swathM: 1.5, overlap: 0, direction: 0, start: 'this-end' } as const;
+const lanesOn = (...[rings, place, square]: readonly [Ring[], Parameters<typeof lanesWith>[1], boolean]) =>
+  lanesWith(rings, place, square, trimPass);
 /** 129 round lawns, as the lawns of a large plan lie. */
 const lawns: Ring[] = Array.from({ length: 129 }, (_, i) =>
   Array.from({ length: 17 }, (__, k) => {
@@ -29,6 +32,17 @@ describe('lanes of a drawn ground', () => {
     const again = lanesOn(lawn, PLACE, false);
     expect(again).not.toBe(first);
     expect(again).toEqual(first);
+  });
+  it('once round the edge first are as much to walk: 24 × 14 m by 2 m are 68 m round and five lanes of 20', () => {
+    const lawn: Ring[] = [[[0, 0], [24, 0], [24, 14], [0, 14]]]; // prettier-ignore
+    const trim = { ...PLACE, swathM: 2, edges: 'trim' } as const;
+    const lanes = lanesOn(lawn, trim, false) ?? expect.fail('no lanes');
+    expect([Math.round(lanes.trimLength), lanes.lineCount]).toEqual([68, 5]);
+    expect(lanes.sprayedLength).toBeCloseTo(168, 1);
+    // Both of two crossed passes go round: the edge gets as much as the middle.
+    expect(lanesOn(lawn, trim, true)?.trimLength).toBeCloseTo(lanes.trimLength, 9);
+    // Where what draws the pass is not there yet, no other lanes are shown in its place.
+    expect(lanesWith([...lawn], trim, false, undefined)).toBeNull();
   });
   it('are none where the settings are none', () => {
     expect(lanesOn(lawns, { ...PLACE, swathM: 0 }, false)).toBeNull();

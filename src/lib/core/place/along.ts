@@ -11,7 +11,7 @@ export interface PlaceOnTheWay {
   readonly along: number;
 }
 
-/** Where a share of the sprayed length is walked: the pass along the edges first, then lane by lane. 0 ≤ share ≤ 1. */
+/** Where a share of the sprayed length is walked: each piece of ground along its edges first, then lane by lane. 0 ≤ share ≤ 1. */
 export const placeAt = (lanes: Lanes, share: number): PlaceOnTheWay =>
   placesAt(lanes, [share])[0] ?? { share, at: [0, 0], lane: -1, along: 0 };
 
@@ -45,11 +45,16 @@ function wayOf(lanes: Lanes): Piece[] {
     lane,
     length: distance(from, to),
   });
+  /** The passes along the edges that are walked once so many lanes are behind. */
+  const edges = (walked: number): Piece[] =>
+    lanes.trimRings.flatMap((ring, k) =>
+      lanes.trimAt[k] === walked
+        ? ring.map((from, i) => piece(from, ring[(i + 1) % ring.length] ?? from, -1))
+        : [],
+    );
   return [
-    ...lanes.trimRings.flatMap((ring) =>
-      ring.map((from, i) => piece(from, ring[(i + 1) % ring.length] ?? from, -1)),
-    ),
-    ...lanes.lanes.map(([x1, y1, x2, y2], lane) => piece([x1, y1], [x2, y2], lane)),
+    ...lanes.lanes.flatMap(([x1, y1, x2, y2], lane) => [...edges(lane), piece([x1, y1], [x2, y2], lane)]),
+    ...edges(lanes.lanes.length),
   ];
 }
 

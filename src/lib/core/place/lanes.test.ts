@@ -127,6 +127,23 @@ describe('ground in several pieces', () => {
     // Laid over both at once they would run over what lies between.
     expect(over(lake, { swath: 1.5 }).overPct).toBeGreaterThan(5);
   });
+  it('is walked piece by piece, each along its own edges first', () => {
+    const input = { figure: lake, swath: 1.5, overlap: 0, direction: 'auto', edges: 'cover' } as const;
+    const made = lanesOverPieces(input, { trimPass });
+    const lanes = 'ok' in made ? made.ok : expect.fail('refused');
+    // 0.75 m inside: 2 × (12.5 + 22.5) and 2 × (15.5 + 7.5); within, 11 × 21 by 8 lines and 14 × 6 by 4.
+    expect(lanes.trimLength).toBeCloseTo(70 + 46, 2);
+    expect(lanes.lineCount).toBe(8 + 4);
+    expect(lanes.trimAt).toEqual([0, 8]);
+    expect(lanes.sprayedLength).toBeCloseTo(116 + 8 * 21 + 4 * 14, 2);
+    // Half of 340 m: 70 round the first, then 100 of its lanes, four of 21 m and 16 m of the fifth.
+    const half = placeAt(lanes, 0.5);
+    expect([half.lane, Math.round(half.along * 21)]).toEqual([4, 16]);
+    // The edges of the second piece come after all lanes of the first: 70 + 168 of 340 behind.
+    expect(placeAt(lanes, 239 / 340).lane).toBe(-1);
+    expect(placeAt(lanes, 237 / 340).lane).toBe(7);
+    expect(lanes.pathLength).toBeGreaterThan(lanes.sprayedLength);
+  });
   it('keeps the holes of each piece, and an island in a hole is a piece of its own', () => {
     const ring = (points: Point[], hole = false): Point[] => (hole ? [...points].reverse() : points);
     const figure: Rings = [

@@ -17,6 +17,9 @@ export interface TrimPass {
   readonly inner: Rings;
 }
 
+/** How the pass along every edge is drawn; `trimPass` of the room that clips, handed in. */
+export type TrimPassOf = (figure: Rings, swath: number, overlap: number) => TrimPass;
+
 export interface LanesOver {
   /** What is to be treated; outer rings and holes, in one unit of length, which all lengths here are in. */
   readonly figure: Rings;
@@ -44,6 +47,8 @@ export interface Lanes extends Coverage {
   /** Sprayed length and the straight moves between the pieces. */
   readonly pathLength: number;
   readonly trimRings: Rings;
+  /** For each of these rings how many lanes are walked before it: of ground in several pieces each has its own. */
+  readonly trimAt: readonly number[];
 }
 
 export type LanesRefusal = 'invalid-input' | 'area-not-positive';
@@ -99,6 +104,7 @@ export function lanesOver(input: LanesOver): Result<Lanes, LanesRefusal> {
     trimLength,
     pathLength: best.path + trimLength,
     trimRings: trim?.rings ?? [],
+    trimAt: (trim?.rings ?? []).map(() => 0),
     ...coverageOf({
       ...{ figure, area, degrees: best.degrees, lanes: best.lanes, swath },
       ...{ laid: trim?.laid ?? [], share: input.share ?? 1 },

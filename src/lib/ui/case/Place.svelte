@@ -158,7 +158,9 @@
     {#if view.lanes && place}
       <p class="sum" aria-live="polite">
         <span class="figure big"
-          >{numberText(view.lanes.lineCount)}
+          >{view.lanes.trimLength > 0
+            ? `Once round the edge, ${show.lengthText(view.lanes.trimLength)}, then `
+            : ''}{numberText(view.lanes.lineCount)}
           {view.lanes.lineCount === 1 ? 'lane' : 'lanes'}{view.crossed
             ? `, then ${numberText(view.crossed.lineCount)} across`
             : ''}, {show.lengthText(view.lanes.pathLength + (view.crossed?.pathLength ?? 0))} to walk</span
@@ -242,8 +244,9 @@
           items={[
             { value: 'cover', name: 'cover all of it' },
             { value: 'keep-in', name: 'never over the edge' },
+            { value: 'trim', name: 'once round the edge first' },
           ]}
-          width="12rem"
+          width="14rem"
         />
         <Choice
           label="Start"

@@ -1,5 +1,6 @@
 import { getContext, setContext } from 'svelte';
 import {
+  asksForTrim,
   assess,
   BUILT_ON,
   goOf,
@@ -31,6 +32,8 @@ export class CaseSheet {
   #drafts = $state.raw<Readonly<Record<string, StopBodies[AnsweredStop]>>>({});
   /** The revision that each draft was begun on: what others save meanwhile does not move it. */
   #bases = $state.raw<Readonly<Record<string, number>>>({});
+  /** What draws a pass along the edges: loaded when somebody asks for one. */
+  #trimPass = $state.raw<CaseFacts['trimPass']>();
   /** What is wrong with the fields of the stop that is being edited, as it is typed. */
   typing = $state.raw<readonly FieldError[]>([]);
   facts: CaseFacts = $derived.by(() => this.#withDrafts());
@@ -81,6 +84,10 @@ export class CaseSheet {
       }));
       return;
     }
+    if (asksForTrim({ stops: { [stop]: parsed.ok } }) && !this.#trimPass) {
+      this.#trimPass = (await import('../../core/clip')).trimPass;
+      if (turn !== this.#turn) return;
+    }
     this.typing = [];
     this.#drafts = {
       ...this.#drafts,
@@ -124,7 +131,12 @@ export class CaseSheet {
     }
     return Object.keys(stops).length === 0
       ? saved
-      : { ...saved, stops: { ...saved.stops, ...(stops as Partial<StopBodies>) }, states };
+      : {
+          ...saved,
+          ...(this.#trimPass ? { trimPass: this.#trimPass } : {}),
+          stops: { ...saved.stops, ...(stops as Partial<StopBodies>) },
+          states,
+        };
   }
 }
 

@@ -74,6 +74,17 @@ describe('the sheet of a case', () => {
     expect([length(), sheet.typing]).toEqual([31, []]);
   });
 
+  it('has what draws a pass along the edges once somebody asks for one, and not before', async () => {
+    const place = { swathM: '1.5', overlap: '0', direction: 'auto', start: 'this-end' };
+    await type('place', { ...place, edges: 'cover' });
+    expect(sheet.facts.trimPass).toBeUndefined();
+    await type('place', { ...place, edges: 'trim' });
+    expect(sheet.facts.stops.place?.edges).toBe('trim');
+    // 24 × 14 m, 1 m inside.
+    const rings = sheet.facts.trimPass?.([[[0, 0], [24, 0], [24, 14], [0, 14]]], 2, 0).rings; // prettier-ignore
+    expect(rings?.[0]?.map((point) => point.map(Math.round)).sort()).toEqual([[1, 1], [1, 13], [23, 1], [23, 13]]); // prettier-ignore
+  });
+
   it('takes what was typed while a save was on its way as built on that save, not as somebody else’s', async () => {
     await type('measure', tape('30'));
     sheet.forget('measure');

@@ -58,7 +58,11 @@
     one.lanes
       .map(([x1, y1, x2, y2], i) => `${i === 0 ? 'M' : 'L'}${px(x1)} ${py(y1)}L${px(x2)} ${py(y2)}`)
       .join('');
-  const first = $derived(lanes?.lanes[0]);
+  const edgeOf = (one: Lanes): string =>
+    one.trimRings
+      .map((ring) => `M${ring.map(([x, y]) => `${px(x).toFixed(1)} ${py(y).toFixed(1)}`).join('L')}Z`)
+      .join('');
+  const first = $derived(lanes?.trimRings[0]?.[0] ?? lanes?.lanes[0]);
   /** Marks keep off the edge, where the measures stand. */
   const within = ([x, y]: Point): readonly [number, number] => [
     Math.min(M + w - 16, Math.max(M + 16, px(x))),
@@ -90,6 +94,11 @@
     {#each lanes.lanes as [x1, y1, x2, y2], i (i)}
       <path class="swath" d="M{px(x1)} {py(y1)}L{px(x2)} {py(y2)}" stroke-width={swathM * scale} />
     {/each}
+    {#if lanes.trimRings.length > 0}<path
+        class="swath"
+        d={edgeOf(lanes)}
+        stroke-width={swathM * scale}
+      /><path class="walk edge" d={edgeOf(lanes)} />{/if}
     {#if crossed}<path class="walk second" d={walk(crossed)} />{/if}
     <path class="walk" d={walk(lanes)} />
     {#if first}<circle class="start" cx={px(first[0])} cy={py(first[1])} r="7" /><text
@@ -161,6 +170,12 @@
     stroke-width: 1.6;
     fill: none;
     stroke-linejoin: round;
+  }
+  .swath {
+    fill: none;
+  }
+  .edge {
+    stroke-width: 2.4;
   }
   .second {
     stroke: var(--ink);

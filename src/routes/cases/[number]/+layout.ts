@@ -1,5 +1,5 @@
 import { PLAIN_CANDIDATES, PLAIN_SIGNS, PLAIN_TESTS } from '$lib/catalog/plain-entries';
-import type { CaseFacts } from '$lib/core/case';
+import { asksForTrim, type CaseFacts } from '$lib/core/case';
 import { candidatesIn } from '$lib/core/identify';
 import { unpackForecast } from '$lib/wire/packed-forecast';
 import { unpackShelf } from '$lib/wire/packed-shelf';
@@ -31,6 +31,7 @@ export const load: LayoutLoad = async ({ data: { parcel, ...rest }, params }) =>
     forecast: unpackForecast(content.forecast),
     shelf: unpackShelf(content.shelf),
     ...(await entriesFor(reads, content)),
+    ...(asksForTrim(content.facts) ? { trimPass: (await import('$lib/core/clip')).trimPass } : {}),
   };
   OPENED[reads].set(content, facts);
   return { ...rest, facts };
