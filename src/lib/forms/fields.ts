@@ -271,4 +271,11 @@ function isZone(name: string): boolean {
 }
 
 /** The name of a time zone, such as Europe/London. */
+/** Ticks come as names with "on", and are kept as a list. */
+export const namesTicked = (value: unknown): unknown =>
+  typeof value === 'object' && value !== null && !Array.isArray(value) ? Object.keys(value) : (value ?? []);
+
+/** What names a zone of a plan. */
+export const planZoneId = z.string().regex(/^[A-Za-z0-9_-]{1,40}$/);
+
 export const zoneField = z.string().max(60).refine(isZone, because('one-of'));

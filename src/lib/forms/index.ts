@@ -1,7 +1,15 @@
 export { hourText, parseHour } from './calc/windows-schema';
 export { asTyped, fieldsOf, MOST_FIELDS, treeOf } from './fields';
 export type { Fields } from './fields';
-export { HOW_MANY, parseCase, parseGround, parsePremises, parseProperty, propertyForm } from './open-forms';
+export {
+  HOW_MANY,
+  parseCase,
+  parseGround,
+  parsePremises,
+  parseProperty,
+  parseTie,
+  propertyForm,
+} from './open-forms';
 export type { CaseForm, PropertyForm } from './open-forms';
 export { parseRecord } from './record-form';
 export type { RecordForm } from './record-form';

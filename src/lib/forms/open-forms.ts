@@ -3,7 +3,18 @@ import { PURPOSES } from '../core/case';
 import { FIRST_SEEN, SURROUNDINGS } from '../core/identify';
 import { PREMISES_KEYS, type Premises } from '../core/premises';
 import type { Result } from '../core/result';
-import { neededText, numeric, orNothing, plainText, ticked, treeOf, zoneField, type Fields } from './fields';
+import {
+  namesTicked,
+  neededText,
+  numeric,
+  orNothing,
+  plainText,
+  planZoneId,
+  ticked,
+  treeOf,
+  zoneField,
+  type Fields,
+} from './fields';
 import { read } from './shape';
 
 const blankOr = <S extends z.ZodType>(shape: S) => orNothing(shape).default(null);
@@ -54,6 +65,13 @@ export function parsePremises(fields: Fields): Result<Premises['answers']> {
 }
 
 const groundForm = z.object({ name: neededText(60), off: ticked });
+const tieForm = z.object({
+  name: neededText(60),
+  zones: z.preprocess(namesTicked, z.array(planZoneId).max(300)),
+});
+/** Where a named ground of a property lies on its plan: the zones that are ticked, none for nowhere that is known. */
+export const parseTie = (fields: Fields): Result<z.output<typeof tieForm>> => read(tieForm, treeOf(fields));
+
 /** A ground of a property that is named, or whose name is taken off. */
 export const parseGround = (fields: Fields): Result<z.output<typeof groundForm>> =>
   read(groundForm, treeOf(fields));

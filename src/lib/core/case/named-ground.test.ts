@@ -28,6 +28,14 @@ describe('an interval and a year’s most', () => {
     expect(halts(facts('front lawn', 'somewhere'))).toContain('interval-not-over');
     expect(halts(facts('front lawn', 'lake side', []))).toContain('interval-not-over');
   });
+  it('are freed of what the plan shows elsewhere, once it is said where the ground lies', () => {
+    const id = record({}).id;
+    const tied = (apart: string[]) =>
+      GROUNDS?.map((one) => (one.name === 'front lawn' ? { ...one, apart } : one));
+    expect(halts(facts('Front lawn', undefined, tied([])))).toContain('interval-not-over');
+    expect(halts(facts('Front lawn', undefined, tied([id])))).not.toContain('interval-not-over');
+    expect(halts(facts('lake side', undefined, tied([id])))).toContain('interval-not-over');
+  });
   it('count the year’s most of the ground by itself too', () => {
     const used = (name: string): number => {
       const view = assess(facts(name, 'lake side'));

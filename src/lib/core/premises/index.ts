@@ -7,7 +7,7 @@ export {
   PREMISES_KEYS,
 } from './premises';
 export type { Premises, PremisesFact } from './premises';
-export { groundCalled, mayOverlap, sameGround } from './grounds';
+export { groundCalled, mayOverlap, sameGround, zonesOfGround } from './grounds';
 export type { NamedGround } from './grounds';
 export { isValidOn, LICENCE_CATEGORIES, licenceLack } from './licence';
 export type { Licence, LicenceCategory, LicenceLack } from './licence';

@@ -1,4 +1,4 @@
-import { mayOverlap, type NamedGround } from '../premises';
+import { groundCalled, mayOverlap, type NamedGround } from '../premises';
 import { isAbove, quantity, sameDimension, valueIn, type Quantity } from '../units';
 import { standing, type ApplicationRecord } from './record';
 
@@ -18,7 +18,8 @@ const NO_NAME = { known: [], name: undefined };
 /**
  * The records of a place as the ground knows them: `cells` are the parts of the target with the ids of the records on
  * each (from the plan), null where it is not known where anything went down: then everything at the place counts as it
- * stands. A ground that is called as one of the property's is not laid upon by what went down on another of them.
+ * stands. A ground that is called as one of the property's is not laid upon by what went down on another of them, nor by what
+ * the plan shows elsewhere where that ground was tied to zones of it.
  */
 export function onGround(
   records: readonly ApplicationRecord[],
@@ -27,8 +28,12 @@ export function onGround(
   called: { readonly known: readonly NamedGround[]; readonly name: string | undefined } = NO_NAME,
 ): OnGround {
   const { known: named, name } = called;
-  if (named.length > 0 && name)
-    records = records.filter((record) => mayOverlap(named, name, record.ground?.name, record.doneOn));
+  if (named.length > 0 && name) {
+    const { apart = [] } = groundCalled(named, name) ?? {};
+    records = records.filter(
+      (record) => mayOverlap(named, name, record.ground?.name, record.doneOn) && !apart.includes(record.id),
+    );
+  }
   if (cells === null || target === null) return { touching: records, parts: [records] };
   const known = new Map(standing(records).map((record) => [record.id, record]));
   const scaled = new Map([...known].map(([id, record]) => [id, atOwnRate(record, target)]));

@@ -17,11 +17,13 @@ import {
   dayField,
   hourField,
   listed,
+  namesTicked,
   neededText,
   numeric,
   orNoAmount,
   orNothing,
   plainText,
+  planZoneId,
   ticked,
   whole,
 } from '../fields';
@@ -68,10 +70,6 @@ export const lookBody = z.object({
   damp: orNothing(z.enum(['dry', 'damp'])).default(null),
   note: plainText(2000),
 }) satisfies z.ZodType<LookBody>;
-
-/** Ticks come as names with "on", and are kept as a list. */
-const namesTicked = (value: unknown): unknown =>
-  typeof value === 'object' && value !== null && !Array.isArray(value) ? Object.keys(value) : (value ?? []);
 
 export const nameBody = z
   .object({
@@ -209,13 +207,7 @@ export const measureBody = z
       plan: z.preprocess(
         (value) => value ?? {},
         z.object({
-          zones: z.preprocess(
-            namesTicked,
-            z
-              .array(z.string().regex(/^[A-Za-z0-9_-]{1,40}$/))
-              .min(1, 'needed')
-              .max(300),
-          ),
+          zones: z.preprocess(namesTicked, z.array(planZoneId).min(1, 'needed').max(300)),
           ...{ waterM: margin, hardM: margin, ediblesM: margin, upM: margin, outM: margin },
           wallAboveHard: ticked,
           // Worked out from the plan: by the page while it is typed, and by the server again when it is saved.
@@ -280,7 +272,7 @@ export const placeBody = z.object({
   swathM: numeric(0.2, 30),
   overlap: numeric(0, 0.8),
   direction: z.union([z.literal('auto'), numeric(0, 180)]),
-  edges: z.enum(['cover', 'keep-in']).default('cover'),
+  edges: z.enum(['cover', 'keep-in', 'trim']).default('cover'),
   start: z.enum(['this-end', 'far-end']),
 }) satisfies z.ZodType<PlaceBody>;
 

@@ -1,6 +1,7 @@
 import type { Licence, Premises } from '../../core/premises';
 import { CANDIDATES, FIELD_TESTS, GUIDE, SIGNS } from '../../catalog';
 import { isOfTreatment, type CaseFacts, type Treatment } from '../../core/case';
+import { trimPass } from '../../core/clip';
 import { candidatesIn, regionOf } from '../../core/identify';
 import { fitsSite } from '../../core/labels';
 import type { ShelfEntry } from '../../core/choose';
@@ -11,7 +12,7 @@ import type { Settings } from '../../forms';
 import * as t from '../db/schema';
 import type { WeatherSource } from '../outside/weather';
 import { localDay, localHour } from '../session/clock';
-import { groundOf } from './ground';
+import { groundOf, groundsOnPlan } from './ground';
 import { settledFromRows, stopsFromRows } from './rows';
 
 export interface Surroundings {
@@ -74,9 +75,12 @@ export function factsOf(known: {
         answers: { ...property.premises, ...drawnOn(known.plan) },
         askedOn: property.premisesAskedOn as CalendarDay | null,
       },
-      ...(property.grounds.length > 0 ? { grounds: property.grounds } : {}),
+      ...(property.grounds.length > 0
+        ? { grounds: groundsOnPlan(known.plan, property.grounds, known.records) }
+        : {}),
     },
     ...courseFrom(known),
+    trimPass,
     records: known.records,
     ...shelfFor(
       known.shelf,
@@ -102,6 +106,7 @@ function courseFrom(known: {
   settlements: (typeof t.settlements.$inferSelect)[];
   treatments: (typeof t.treatments.$inferSelect)[];
   plan: Plan | null;
+  property: typeof t.properties.$inferSelect;
   records: ApplicationRecord[];
 }): Pick<CaseFacts, 'treatment' | 'go' | 'course' | 'stops' | 'states' | 'settled' | 'ground'> {
   const first = { number: 1, position: 0, state: 'planned' as const, onlyIf: '', go: 1 };
@@ -124,7 +129,7 @@ function courseFrom(known: {
             (tick.treatment === number && (tick.go === go || tick.key.startsWith('due '))),
         ),
       ),
-      ground: groundOf(known.plan, stops.measure, known.records),
+      ground: groundOf(known.plan, stops.measure, known.records, known.property.grounds),
     };
   });
   // An address without a number is that of the first that there was, whatever its place in the order.

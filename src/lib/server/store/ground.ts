@@ -1,6 +1,15 @@
 import type { CaseFacts, MeasureBody, OnPlan } from '../../core/case';
-import { cellsOf, measureOnPlan, type BandLimits, type KeepOff, type Plan } from '../../core/plan';
+import {
+  cellsOf,
+  measureOnPlan,
+  outlineOf,
+  type BandLimits,
+  type KeepOff,
+  type Plan,
+  type PutDown,
+} from '../../core/plan';
 import type { Rings } from '../../core/geometry';
+import { zonesOfGround, type NamedGround } from '../../core/premises';
 import { standing, type ApplicationRecord } from '../../core/record';
 
 export const keepOffOf = ({ waterM, hardM, ediblesM }: OnPlan): KeepOff => ({ waterM, hardM, ediblesM });
@@ -18,6 +27,7 @@ export function groundOf(
   plan: Plan | null,
   measure: MeasureBody | undefined,
   records: readonly ApplicationRecord[],
+  grounds: readonly NamedGround[] = [],
 ): CaseFacts['ground'] {
   if (!measure?.plan) return null;
   const { rings, ...now } = measureOnPlan(
@@ -28,11 +38,43 @@ export function groundOf(
   );
   const lineage = lineageOf(plan ?? EMPTY, measure.plan.zones);
   const all = standing(records);
-  const placed = all.flatMap(({ id, ground }) => (isPlaced(ground) ? [{ id, ...ground }] : []));
+  const placed = placedOf(all, grounds);
   // What was logged before there was a plan, or on a ground that has a name alone, may lie anywhere.
-  const anywhere = all.filter(({ ground }) => !isPlaced(ground)).map(({ id }) => id);
+  const anywhere = all.filter(({ id }) => !placed.some((one) => one.id === id)).map(({ id }) => id);
   const cells = cellsOf(rings, lineage, placed).map((cell) => [...cell.records, ...anywhere]);
   return { cells, now, rings: rounded(rings) };
+}
+
+/** Where on the plan each record lies, of those of which it is known: by its outline, its zones, or the zones that its name is tied to. */
+const placedOf = (records: readonly ApplicationRecord[], grounds: readonly NamedGround[]): PutDown[] =>
+  records.flatMap(({ id, ground, doneOn }) => {
+    const zones = zonesOfGround(grounds, ground?.name, doneOn);
+    if (isPlaced(ground)) return [{ id, ...ground }];
+    return zones ? [{ id, zones, footprint: null }] : [];
+  });
+
+/**
+ * The named grounds of a property, each with the records that lie elsewhere by its plan. A ground whose zones are on the plan no
+ * more, itself or in what was cut from them, is one of which nobody knows where it lies.
+ */
+export function groundsOnPlan(
+  plan: Plan | null,
+  grounds: readonly NamedGround[],
+  records: readonly ApplicationRecord[],
+): NamedGround[] {
+  const placed = grounds.some(({ zones = [] }) => zones.length > 0)
+    ? placedOf(standing(records), grounds)
+    : [];
+  return grounds.map((ground) => {
+    const zones = (plan?.zones ?? []).filter((zone) =>
+      [zone.id, ...zone.from].some((id) => ground.zones?.includes(id)),
+    );
+    if (zones.length === 0) return ground;
+    const lineage = zones.flatMap((zone) => [zone.id, ...zone.from]);
+    const rings = zones.flatMap((zone) => outlineOf(zone.shape).rings);
+    const on = new Set(cellsOf(rings, lineage, placed).flatMap((cell) => cell.records));
+    return { ...ground, apart: placed.flatMap(({ id }) => (on.has(id) ? [] : [id])) };
+  });
 }
 
 const isPlaced = (ground: ApplicationRecord['ground']): ground is NonNullable<ApplicationRecord['ground']> =>

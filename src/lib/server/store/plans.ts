@@ -1,5 +1,5 @@
 import { and, asc, desc, eq, lte } from 'drizzle-orm';
-import { EMPTY_PLAN, type Plan } from '../../core/plan';
+import { EMPTY_PLAN, type Plan, type Zone } from '../../core/plan';
 import { planSchema } from '../../forms/plan';
 import { parseDay } from '../../core/units';
 import type { Tx } from '../db/client';
@@ -32,6 +32,12 @@ export const planFrom = ({ body, bodyVersion }: KeptBody): Plan =>
 export function planFromOrNull({ body, bodyVersion }: KeptBody): Plan | null {
   const read = planSchema.safeParse(bodyNow('plan', bodyVersion, body));
   return read.success ? read.data : null;
+}
+
+/** What is drawn of a property: none where nothing is, and where its plan cannot be read. */
+export async function zonesDrawn(tx: Tx, propertyId: string): Promise<readonly Zone[]> {
+  const [row] = await tx.select().from(t.plans).where(here(tx, propertyId));
+  return (row ? planFromOrNull(row) : null)?.zones ?? [];
 }
 
 /** The plan of a property as it stands. */

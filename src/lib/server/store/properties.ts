@@ -103,22 +103,51 @@ export async function saveAsked(
   return saved.length === 1;
 }
 
+/** Says on which zones of the plan a named ground lies, or that nobody knows; false where the property has none of that name. */
+export async function tieGround(
+  tx: Tx,
+  id: string,
+  { name, zones }: { readonly name: string; readonly zones: readonly string[] },
+  tiedOn: CalendarDay,
+): Promise<boolean> {
+  const before = await groundsForChange(tx, id);
+  if (groundCalled(before, name) === null) return false;
+  await setGrounds(
+    tx,
+    id,
+    before.map(({ zones: was = [], tiedOn: since, ...ground }) => {
+      if (!sameGround(ground.name, name))
+        return { ...ground, ...(was.length > 0 ? { zones: was, tiedOn: since } : {}) };
+      const alike = was.length === zones.length && zones.every((zone) => was.includes(zone));
+      return { ...ground, ...(zones.length > 0 ? { zones, tiedOn: alike ? since : tiedOn } : {}) };
+    }),
+  );
+  return true;
+}
+
 /** Grounds of one property at most: a deed has fewer. */
 export const MOST_GROUNDS = 60;
 
 /** Names a ground of a property, or takes a name off it again; false where it is there already, or there are too many. */
 export async function nameGround(tx: Tx, id: string, ground: NamedGround, on: boolean): Promise<boolean> {
+  const before = await groundsForChange(tx, id);
+  if (on && (groundCalled(before, ground.name) !== null || before.length >= MOST_GROUNDS)) return false;
+  const grounds = on ? [...before, ground] : before.filter(({ name }) => !sameGround(name, ground.name));
+  await setGrounds(tx, id, grounds);
+  return true;
+}
+
+async function groundsForChange(tx: Tx, id: string): Promise<readonly NamedGround[]> {
   const [row] = await tx
     .select({ grounds: properties.grounds })
     .from(properties)
     .where(and(eq(properties.workspaceId, tx.workspaceId), eq(properties.id, id)))
     .for('update');
-  const before = row?.grounds ?? [];
-  if (on && (groundCalled(before, ground.name) !== null || before.length >= MOST_GROUNDS)) return false;
-  const grounds = on ? [...before, ground] : before.filter(({ name }) => !sameGround(name, ground.name));
-  await tx
+  return row?.grounds ?? [];
+}
+
+const setGrounds = (tx: Tx, id: string, grounds: readonly NamedGround[]) =>
+  tx
     .update(properties)
     .set({ grounds })
     .where(and(eq(properties.workspaceId, tx.workspaceId), eq(properties.id, id)));
-  return true;
-}

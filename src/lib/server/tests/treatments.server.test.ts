@@ -265,6 +265,23 @@ describe('a routine visit without an insect', () => {
     expect(await page(`${shed}/measure`)).toContain('Known since');
     const again = await open('House  Walls');
     expect(await page(`${again}/mix`)).toMatch(/Halt · No sooner than/);
+    // Where it lies on the plan is said by its zones; those that the plan does not have are none.
+    const [zone = ''] =
+      / name="zones\.([\w-]+)"/.exec((await boss.get(`/properties/${propertyId}`)).text)?.slice(1) ?? [];
+    const tie = (name: string) =>
+      boss.post(`/properties/${propertyId}?/tie`, { name, [`zones.${zone}`]: 'on', 'zones.elsewhere': 'on' });
+    expect(zone).not.toBe('');
+    expect((await tie('shed')).status).toBe(200);
+    expect((await tie('barn')).status).toBe(400);
+    const [kept] = await rowsOf<{ grounds: { name: string; zones?: string[]; tiedOn?: string }[] }>(
+      owner.db,
+      sql`select grounds from properties where id = ${propertyId}`,
+    );
+    expect(kept?.grounds.map(({ zones = [], tiedOn }) => [zones, tiedOn])).toEqual([
+      [[], undefined],
+      [[zone], '2027-09-15'],
+    ]);
+    expect(await page(`${shed}/measure`)).toContain('where it lies on the plan is said');
     // Twice the same name is no second ground.
     expect((await boss.post(`/properties/${propertyId}?/ground`, { name: 'Shed' })).status).toBe(400);
     expect((await boss.post(`/properties/${propertyId}?/ground`, { name: 'shed', off: 'on' })).status).toBe(

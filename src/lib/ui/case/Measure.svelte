@@ -347,7 +347,9 @@
   <p class="soft small" aria-live="polite">
     {#if known}
       Known since {show.dayText(known.since, sheet.facts.today)}: intervals and the year’s most hold for it
-      alone.
+      alone{known.zones?.length
+        ? '; where it lies on the plan is said, so that what went down elsewhere does not count'
+        : ''}.
     {:else}
       This property does not know it by that name yet: all that was treated here counts as lying on it.
       <a

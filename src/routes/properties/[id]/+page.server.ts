@@ -1,9 +1,10 @@
 import { error } from '@sveltejs/kit';
 import { pageOfCases } from '$lib/server/store/case-list';
-import { isId, parseGround, parsePremises, parseProperty, revisionIn } from '$lib/forms';
+import { isId, parseGround, parsePremises, parseProperty, parseTie, revisionIn } from '$lib/forms';
 import { readForm, wrongField } from '$lib/server/session/answer';
 import { findCustomer, listCustomers } from '$lib/server/store/customers';
-import { changeProperty, findProperty, nameGround, saveAsked } from '$lib/server/store/properties';
+import { changeProperty, findProperty, nameGround, saveAsked, tieGround } from '$lib/server/store/properties';
+import { zonesDrawn } from '$lib/server/store/plans';
 import { localDay } from '$lib/server/session/clock';
 import { pageOfRecords } from '$lib/server/store/records';
 import type { Actions, PageServerLoad } from './$types';
@@ -23,6 +24,7 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
       most: A_PAGE,
     });
     const customers = await listCustomers(tx);
+    const drawn = await zonesDrawn(tx, property.id);
     return {
       property,
       cases: cases.rows,
@@ -31,6 +33,7 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
       ground: url.searchParams.get('ground')?.slice(0, 60) ?? '',
       customer: customers.find((c) => c.id === property.customerId) ?? null,
       customers: customers.map(({ id, name }) => ({ id, name })),
+      drawn: drawn.map(({ id, name, from }) => ({ id, name, from })),
       zones: Intl.supportedValuesOf('timeZone'),
       today: locals.around.today,
     };
@@ -90,6 +93,24 @@ export const actions: Actions = {
     if (done === 'missing') error(404, 'There is no such property.');
     if (done === 'there')
       return wrongField(400, 'name', 'It has a ground of that name, or too many of them.', form.fields);
+    return { saved: true, errors: [], fields: {} };
+  },
+
+  tie: async ({ locals, params, request }) => {
+    if (!isId(params.id)) error(404, 'There is no such property.');
+    const form = await readForm(request, parseTie);
+    if (!form.valid) return form.answer;
+    const done = await locals.inWorkspace(async (tx) => {
+      const property = await findProperty(tx, params.id);
+      if (!property) return 'missing';
+      const drawn = await zonesDrawn(tx, property.id);
+      const zones = form.data.zones.filter((id) => drawn.some((zone) => zone.id === id));
+      const today = localDay(locals.around.now, property.timeZone);
+      return (await tieGround(tx, property.id, { name: form.data.name, zones }, today)) ? 'saved' : 'no-name';
+    });
+    if (done === 'missing') error(404, 'There is no such property.');
+    if (done === 'no-name')
+      return wrongField(400, 'name', 'The property has no ground of that name any more.', form.fields);
     return { saved: true, errors: [], fields: {} };
   },
 };

@@ -58,7 +58,7 @@
     revision={p.revision}
     open={(form?.errors.length ?? 0) > 0 && form?.form?.id === '?/asked'}
   />
-  <Grounds grounds={p.grounds} proposed={data.ground} today={data.today} />
+  <Grounds grounds={p.grounds} proposed={data.ground} today={data.today} drawn={data.drawn} />
   <h2 class="section-head">Cases</h2>
   <ul class="rule-list">
     {#each data.cases as c (c.number)}

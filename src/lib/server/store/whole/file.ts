@@ -61,7 +61,13 @@ export const contentShape = z.strictObject({
         premises: z.partialRecord(z.enum(PREMISES_KEYS), z.enum(['yes', 'no'])).optional(),
         premisesAskedOn: day.nullable().optional(),
         grounds: z
-          .array(z.strictObject({ name: z.string().min(1).max(60), since: day, by: short }))
+          .array(
+            z.strictObject({
+              ...{ name: z.string().min(1).max(60), since: day, by: short },
+              zones: z.array(short).max(500).optional(),
+              tiedOn: day.optional(),
+            }),
+          )
           .max(60)
           .optional(),
       }),

@@ -99,7 +99,10 @@ export async function importWhole(
         workspaceId,
         id: anew(row.id),
         customerId: row.customerId === null ? null : anew(row.customerId),
-        grounds: (row.grounds ?? []).map((ground) => ({ ...ground, since: ground.since as CalendarDay })),
+        grounds: (row.grounds ?? []).map((ground) => ({
+          ...{ ...ground, since: ground.since as CalendarDay },
+          tiedOn: ground.tiedOn as CalendarDay | undefined,
+        })),
       })),
     ),
   );
