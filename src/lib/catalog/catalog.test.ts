@@ -88,6 +88,23 @@ describe('the catalogue', () => {
     expect(without.map((c) => c.id)).toEqual([]);
   });
 
+  it('has shares of the life stages that add up, and names as about what is a tenth or more', () => {
+    const shared = CANDIDATES.filter(({ stages }) => stages.some(({ shares }) => shares));
+    expect(shared.length).toBeGreaterThan(20);
+    for (const { id, stages } of shared)
+      for (let month = 1; month <= 12; month++) {
+        const there = stages.map(({ shares }) => shares?.[month - 1] ?? 0);
+        expect(
+          there.reduce((sum, one) => sum + one, 0),
+          `${id} ${month}`,
+        ).toBeCloseTo(1, 9);
+        expect(
+          stages.map(({ months }) => months.includes(month)),
+          `${id} ${month}`,
+        ).toEqual(there.map((one) => one >= 0.1));
+      }
+  });
+
   it('tells every look-alike apart by a feature, and names only entries', () => {
     for (const [id, { lookAlikes }] of GUIDE)
       for (const alike of lookAlikes) {

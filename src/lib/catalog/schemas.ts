@@ -58,6 +58,8 @@ export const fieldTestSchema: z.ZodType<FieldTest> = z.strictObject({
   not: text,
 });
 
+const year = z.array(z.number().nonnegative()).length(12);
+
 export const candidateSchema: z.ZodType<Candidate> = z.strictObject({
   id: text,
   name: text,
@@ -66,14 +68,23 @@ export const candidateSchema: z.ZodType<Candidate> = z.strictObject({
   status: z.enum(['pest', 'useful', 'protected', 'notifiable', 'dangerous']),
   concerns: z.array(z.enum(['medical', 'structural', 'food', 'stings'])),
   places: z.partialRecord(surrounding, z.number().positive().max(1)),
-  season: z.array(z.number().nonnegative()).length(12),
+  season: year,
+  seasonIn: z.partialRecord(z.enum(REGIONS), year).exactOptional(),
   regions: z.array(z.enum(REGIONS)).min(1).exactOptional(),
   statusIn: z
     .partialRecord(z.enum(REGIONS), z.enum(['pest', 'useful', 'protected', 'notifiable', 'dangerous']))
     .exactOptional(),
   group: text.exactOptional(),
   signs: z.record(text, z.union([share, z.record(text, share)])),
-  stages: z.array(z.strictObject({ id: text, name: text, months: z.array(month), lengthMm: span })),
+  stages: z.array(
+    z.strictObject({
+      id: text,
+      name: text,
+      months: z.array(month),
+      shares: z.array(share).length(12).exactOptional(),
+      lengthMm: span,
+    }),
+  ),
   threshold: z
     .strictObject({ test: text, at: span, presence: z.literal(true).exactOptional(), source: text })
     .nullable(),

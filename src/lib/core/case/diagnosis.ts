@@ -2,8 +2,8 @@ import {
   againstThreshold,
   byPresence,
   densityOf,
-  northernMonth,
   rankCase,
+  stagesInMonth,
   stagesOf,
   thresholdFor,
   unexplained,
@@ -115,7 +115,6 @@ export function stagesThere(
   const found = stops.name?.stages ?? [];
   if (found.length > 0) return { stages: found, stagesSeen: true };
   if (stops.name?.stage === stage.id) return { stages: [stage.id], stagesSeen: true };
-  const month = northernMonth(monthOf(today), property.hemisphere);
-  const now = named.stages.filter(({ months }) => months.includes(month)).map(({ id }) => id);
+  const now = stagesInMonth(named, monthOf(today), property.hemisphere).map(({ id }) => id);
   return { stages: now.includes(stage.id) ? now : [stage.id, ...now], stagesSeen: false };
 }

@@ -266,6 +266,8 @@ export interface CaseFacts {
     readonly hemisphere: Hemisphere;
     /** Part of the world, by its time zone and latitude; null or absent where that tells none. */
     readonly region?: Region | null;
+    /** It lies where there is no winter; absent elsewhere. */
+    readonly yearRound?: boolean;
     readonly byWater: boolean;
     readonly avoidTowards: { readonly fromDeg: number; readonly toDeg: number } | null;
     /** How often each cause was confirmed here in other cases. */

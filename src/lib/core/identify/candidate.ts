@@ -34,6 +34,8 @@ export interface LifeStage {
   readonly name: string;
   /** Months of the northern hemisphere, 1 to 12, in which it is the stage that does the harm or is found. */
   readonly months: readonly number[];
+  /** Of all that is found of it in each month of the northern hemisphere, the share that is this stage; absent where no stage runs into another. */
+  readonly shares?: readonly number[];
   readonly lengthMm: readonly [number, number];
 }
 
@@ -71,6 +73,8 @@ export interface Candidate {
   readonly places: Readonly<Partial<Record<Surrounding, number>>>;
   /** How often it is the cause, relative to the others, in each month of the northern hemisphere. */
   readonly season: readonly number[];
+  /** The same where a part of the world has another year than the northern one, or that one turned round; read as `season`. */
+  readonly seasonIn?: Readonly<Partial<Record<Region, readonly number[]>>>;
   /** The one word by which people and labels name it with its like: "White grubs"; absent for none. */
   readonly group?: string;
   /** Where in the world it lives; absent for nearly everywhere. Elsewhere it is a rare newcomer. */
@@ -133,19 +137,45 @@ export const NONE_OF_THESE = 'none-of-these';
 /** What was found: there or not, which of its values or `NONE_OF_THESE`, or `CANNOT_TELL`. */
 export type Finding = boolean | string;
 
-const IN_REGION = new WeakMap<readonly Candidate[], Map<Region, readonly Candidate[]>>();
+const THERE = new WeakMap<readonly Candidate[], Map<string, readonly Candidate[]>>();
 
-/** The candidates with the status that they have in a region; the same list for the same region, so that what is made of it is. */
-export function candidatesIn(candidates: readonly Candidate[], region: Region | null): readonly Candidate[] {
-  if (region === null || candidates.every(({ statusIn }) => statusIn?.[region] === undefined))
-    return candidates;
-  const made = IN_REGION.get(candidates) ?? new Map<Region, readonly Candidate[]>();
-  IN_REGION.set(candidates, made);
-  const before = made.get(region);
+/**
+ * The candidates as they are in a part of the world: with the status and the year that they have there. Where there is no winter
+ * (`yearRound`), every month is like the others and all stages are about. The same list for the same place, so that what is made
+ * of it is.
+ */
+export function candidatesIn(
+  candidates: readonly Candidate[],
+  region: Region | null,
+  yearRound = false,
+): readonly Candidate[] {
+  if (region === null && !yearRound) return candidates;
+  const made = THERE.get(candidates) ?? new Map<string, readonly Candidate[]>();
+  THERE.set(candidates, made);
+  const key = `${region ?? ''} ${yearRound}`;
+  const before = made.get(key);
   if (before) return before;
-  const there = candidates.map((one) => ({ ...one, status: one.statusIn?.[region] ?? one.status }));
-  made.set(region, there);
+  const there = candidates.map((one): Candidate => {
+    const here = {
+      ...one,
+      status: (region && one.statusIn?.[region]) ?? one.status,
+      season: (region && one.seasonIn?.[region]) ?? one.season,
+    };
+    return yearRound ? withoutWinter(here) : here;
+  });
+  made.set(key, there);
   return there;
+}
+
+const MONTHS = Array.from({ length: 12 }, (_, i) => i + 1);
+
+function withoutWinter(one: Candidate): Candidate {
+  const mean = one.season.reduce((sum, share) => sum + share, 0) / 12;
+  return {
+    ...one,
+    season: MONTHS.map(() => mean),
+    stages: one.stages.map(({ shares: _, ...stage }) => ({ ...stage, months: MONTHS })),
+  };
 }
 
 /** The month by which the northern calendar of a candidate is read: six months on in the south. */
@@ -153,11 +183,24 @@ export function northernMonth(month: number, hemisphere: Hemisphere): number {
   return hemisphere === 'north' ? month : ((month + 5) % 12) + 1;
 }
 
-/** The life stage to expect in a month, or null where the candidate has none then. */
-export function stageInMonth(candidate: Candidate, month: number, hemisphere: Hemisphere): LifeStage | null {
+/** Of what is found in a month of the northern calendar, how much is this stage: 0 to 1, and 1 where no shares are known. */
+const shareIn = ({ shares, months }: LifeStage, northern: number): number =>
+  shares ? (shares[northern - 1] ?? 0) : Number(months.includes(northern));
+
+/** A stage of which fewer are about in a month does not count there. */
+const FEW = 0.1;
+
+/** The life stages that are about in a month, the commonest first; several at once where one runs into another. */
+export function stagesInMonth(candidate: Candidate, month: number, hemisphere: Hemisphere): LifeStage[] {
   const northern = northernMonth(month, hemisphere);
-  return candidate.stages.find((stage) => stage.months.includes(northern)) ?? null;
+  return candidate.stages
+    .filter((stage) => shareIn(stage, northern) >= FEW)
+    .sort((a, b) => shareIn(b, northern) - shareIn(a, northern));
 }
+
+/** The life stage to expect in a month, or null where the candidate has none then. */
+export const stageInMonth = (candidate: Candidate, month: number, hemisphere: Hemisphere): LifeStage | null =>
+  stagesInMonth(candidate, month, hemisphere)[0] ?? null;
 
 const OUT_OF_SEASON = 0.08;
 /** One body length in so many that is measured lies outside the range given for its stage. */
@@ -184,7 +227,7 @@ export function stagesOf(
   const weights = candidate.stages.map((stage) => ({
     stage,
     weight:
-      (stage.months.includes(northern) ? 1 : OUT_OF_SEASON) *
+      Math.max(OUT_OF_SEASON, shareIn(stage, northern)) *
       (lengthMm === null ? 1 : Math.max(0.001, lengthFit(stage.lengthMm, lengthMm))),
   }));
   const total = weights.reduce((sum, { weight }) => sum + weight, 0);

@@ -1,4 +1,4 @@
-export { REGIONS, regionOf, type Region } from './region';
+export { isYearRound, REGIONS, regionOf, type Region } from './region';
 export { entropyBits } from './weigh';
 export { identify } from './rank';
 export type { IdentifyInput, IdentifyRefusal, Ranking } from './rank';
@@ -10,6 +10,7 @@ export {
   NONE_OF_THESE,
   northernMonth,
   stageInMonth,
+  stagesInMonth,
   stagesOf,
   SURROUNDINGS,
 } from './candidate';

@@ -16,6 +16,11 @@ const TEMPERATE_ASIA = 27;
 const WEST_COAST: ReadonlySet<string> = new Set(['America/Los_Angeles', 'America/Tijuana']);
 const WARM_WEST_COAST = 39;
 
+/** So near to the equator no winter parts one year of insects from the next; rain does more than the month. */
+const NO_WINTER = 20;
+/** Whether insects are about all the year at a latitude in degrees, −90 to 90. */
+export const isYearRound = (latitude: number): boolean => Math.abs(latitude) < NO_WINTER;
+
 /**
  * The region of a place by its time zone (IANA) and latitude in degrees, −90 to 90; null where the zone tells no place.
  *

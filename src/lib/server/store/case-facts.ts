@@ -2,7 +2,7 @@ import type { Licence, Premises } from '../../core/premises';
 import { CANDIDATES, FIELD_TESTS, GUIDE, SIGNS } from '../../catalog';
 import { isOfTreatment, type CaseFacts, type Treatment } from '../../core/case';
 import { trimPass } from '../../core/clip';
-import { candidatesIn, regionOf } from '../../core/identify';
+import { candidatesIn, isYearRound, regionOf } from '../../core/identify';
 import { fitsSite } from '../../core/labels';
 import type { ShelfEntry } from '../../core/choose';
 import type { Plan } from '../../core/plan';
@@ -65,6 +65,7 @@ export function factsOf(known: {
       name: property.name,
       hemisphere: property.latitude < 0 ? 'south' : 'north',
       region,
+      ...(isYearRound(property.latitude) ? { yearRound: true } : {}),
       byWater: property.byWater,
       avoidTowards:
         property.avoidFromDeg === null || property.avoidToDeg === null
@@ -93,7 +94,7 @@ export function factsOf(known: {
     forecast: around.weather.forecast(property, nowHour),
     rules: around.settings.rules,
     ownThresholds: around.settings.thresholds,
-    candidates: candidatesIn(CANDIDATES, region),
+    candidates: candidatesIn(CANDIDATES, region, isYearRound(property.latitude)),
     signs: SIGNS,
     tests: FIELD_TESTS,
     guide: GUIDE_FAMILIES,

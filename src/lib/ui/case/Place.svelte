@@ -64,7 +64,7 @@
   const lanesSay = $derived(
     `Swath, overlap, direction: ${show.lengthText(place?.swathM ?? swathM ?? DEFAULT_SWATH_M)}, ${
       place?.overlap ? `${numberText(place.overlap * 100)} % overlap` : 'no overlap'
-    }, ${directions.find(({ value }) => value === String(place?.direction ?? usual))?.name ?? ''}`,
+    }${place?.edges === 'trim' ? ', once round the edge first' : ''}, ${directions.find(({ value }) => value === String(place?.direction ?? usual))?.name ?? ''}`,
   );
   const pouring = $derived(view.dose?.finished ?? view.dose?.product ?? null);
 </script>

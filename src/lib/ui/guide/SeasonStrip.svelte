@@ -28,8 +28,12 @@
       <tr>
         <th scope="row">{stage.name}</th>
         {#each MONTHS as _, i (i)}
-          <td class:now={i + 1 === month} class:on={stage.months.includes(northern(i))}
-            >{#if stage.months.includes(northern(i))}<span class="sr-only">yes</span>{/if}</td
+          {@const there = stage.months.includes(northern(i))}
+          <td class:now={i + 1 === month} class:on={there}
+            >{#if there}<span
+                class="part"
+                style:height="{Math.round(20 * (stage.shares?.[northern(i) - 1] ?? 1))}px"
+              ></span><span class="sr-only">yes</span>{/if}</td
           >
         {/each}
       </tr>
@@ -73,6 +77,10 @@
     border: 0;
   }
   .on {
+    background: var(--petrol-wash);
+  }
+  .part {
+    display: block;
     background: var(--water-deep);
   }
   .now {

@@ -1,7 +1,7 @@
 <script lang="ts">
   import Button from '../parts/Button.svelte';
   import type { Zone } from '../../core/plan';
-  import type { NamedGround } from '../../core/premises';
+  import { groundCalled, type NamedGround } from '../../core/premises';
   import Field from '../parts/Field.svelte';
   import Fold from '../parts/Fold.svelte';
   import KeptForm from '../parts/KeptForm.svelte';
@@ -79,13 +79,13 @@
     <KeptForm action="?/ground">
       {#snippet children(sending)}
         <div class="fields">
-          <Field
-            label="Another ground"
-            name="name"
-            value={proposed}
-            width="16rem"
-            hint="such as: front lawn"
-          />
+          {#key grounds.length}<Field
+              label="Another ground"
+              name="name"
+              value={groundCalled(grounds, proposed) ? '' : proposed}
+              width="16rem"
+              hint="such as: front lawn"
+            />{/key}
           <Button class="self-center" disabled={sending}>It lies apart from the others</Button>
         </div>
       {/snippet}

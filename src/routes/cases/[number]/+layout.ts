@@ -38,10 +38,10 @@ export const load: LayoutLoad = async ({ data: { parcel, ...rest }, params }) =>
 };
 
 async function entriesFor(reads: keyof typeof OPENED, { prose, facts }: Sent): Promise<Entries> {
-  const { region = null } = facts.property;
+  const { region = null, yearRound } = facts.property;
   if (reads === 'little')
     return {
-      candidates: candidatesIn(withProse(PLAIN_CANDIDATES, prose), region),
+      candidates: candidatesIn(withProse(PLAIN_CANDIDATES, prose), region, yearRound),
       signs: PLAIN_SIGNS,
       tests: PLAIN_TESTS,
     };
@@ -50,6 +50,7 @@ async function entriesFor(reads: keyof typeof OPENED, { prose, facts }: Sent): P
     candidates: candidatesIn(
       withProse(PLAIN_CANDIDATES, reads === 'all' ? (await import('$lib/catalog/prose')).PROSE : prose),
       region,
+      yearRound,
     ),
     signs: withProse(PLAIN_SIGNS, SIGN_PROSE),
     tests: withProse(PLAIN_TESTS, TEST_PROSE),

@@ -14,7 +14,11 @@ export const load: PageServerLoad = async ({ parent }) => {
     ...content.facts,
     forecast: unpackForecast(content.forecast),
     shelf: unpackShelf(content.shelf),
-    candidates: candidatesIn(CANDIDATES, content.facts.property.region ?? null),
+    candidates: candidatesIn(
+      CANDIDATES,
+      content.facts.property.region ?? null,
+      content.facts.property.yearRound,
+    ),
     signs: SIGNS,
     tests: FIELD_TESTS,
   };
