@@ -42,6 +42,10 @@ export default defineConfig({
   resolve: {
     alias: [
       { find: /^tailwind-variants$/, replacement: 'tailwind-variants/lite' },
+      {
+        find: /^tailwind-merge$/,
+        replacement: fileURLToPath(new URL('./src/lib/ui/parts/unmerged.ts', import.meta.url)),
+      },
       // Not among what the package names, and wanted once (ui/parts/theme.ts).
       {
         find: /^flowbite-svelte\/context$/,

@@ -68,7 +68,7 @@ const LIB: Record<string, { rooms: readonly string[]; packages: RegExp }> = {
   ui: {
     rooms: ['core', 'words', 'forms', 'wire', 'work', 'offline', 'ui'],
     packages:
-      /^(svelte(\/.+)?|\$app\/.+|flowbite-svelte\/.+|sveltekit-superforms\/client|chart\.js|minisearch|d3-zoom|d3-selection)$/,
+      /^(svelte(\/.+)?|\$app\/.+|flowbite-svelte\/.+|flowbite-svelte-icons\/.+|svelte-dnd-action|sveltekit-superforms\/client|chart\.js|minisearch|d3-zoom|d3-selection)$/,
   },
   server: {
     rooms: ['core', 'catalog', 'words', 'forms', 'server'],

@@ -27,6 +27,7 @@ export {
   GROUP_WORDS,
   hourReason,
   SCORE_WORDS,
+  standsWords,
   STOP_NAMES,
   STATUS_WORDS,
   SURROUNDING_WORDS,

@@ -171,6 +171,16 @@ export const SCORE_WORDS: Record<ScoreReason, string> = {
   'wish-budget': 'over the budget',
 };
 
+/** Where a remedy stands among those that may be used: its place, and its points against the best one's. */
+export const standsWords = (place: number, points: number, best: number): string =>
+  place === 0
+    ? 'fits best'
+    : points >= best * 0.9
+      ? 'close behind'
+      : points >= best * 0.6
+        ? 'fits less well'
+        : 'fits badly';
+
 /** Why an hour does not fit. */
 export function hourReason(code: string): string {
   switch (code) {

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import OneOf from '$lib/ui/parts/OneOf.svelte';
   import Button from '$lib/ui/parts/Button.svelte';
   import { enhance } from '$app/forms';
   import { untrack } from 'svelte';
@@ -92,20 +93,15 @@
         update({ reset: false })}
     novalidate
   >
-    <fieldset class="methods">
-      <legend class="field-label">How it is put down</legend>
-      {#each METHODS as name (name)}
-        <label class:on={method === name}
-          ><input
-            type="radio"
-            name="method"
-            value={name}
-            checked={method === name}
-            onchange={() => change(name)}
-          />
-          {BENCH_METHODS[name].name}</label
-        >
-      {/each}
+    <fieldset>
+      <legend class="legend mt-3">How it is put down</legend>
+      <div class="taps">
+        {#each METHODS as name (name)}
+          <OneOf kind="tap" name="method" value={name} chosen={method} onpick={() => change(name)}
+            >{BENCH_METHODS[name].name}</OneOf
+          >
+        {/each}
+      </div>
     </fieldset>
     <p class="soft for">{BENCH_METHODS[method].for}</p>
     <div class="bench">
@@ -216,26 +212,6 @@
 </div>
 
 <style>
-  .methods {
-    border: 0;
-    padding: 0;
-    margin: 0.9rem 0 0;
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.3rem 1.1rem;
-  }
-  .methods label {
-    padding: 0.45rem 0;
-    border-bottom: 3px solid transparent;
-    cursor: pointer;
-  }
-  .methods .on {
-    font-weight: 650;
-    border-color: var(--petrol);
-  }
-  .methods input {
-    accent-color: var(--petrol);
-  }
   .for {
     margin: 0.2rem 0 0;
   }
@@ -267,9 +243,6 @@
     .bench {
       grid-template-columns: 1fr;
       gap: 0.5rem;
-    }
-    .methods label {
-      padding: 0.3rem 0;
     }
     .answer {
       border-left: 0;

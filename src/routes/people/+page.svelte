@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Pick from '$lib/ui/parts/Pick.svelte';
   import Fold from '$lib/ui/parts/Fold.svelte';
   import Button from '$lib/ui/parts/Button.svelte';
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
@@ -42,9 +43,7 @@
           {#snippet children(sending)}
             <input type="hidden" name="personId" value={id} />
             <div class="row">
-              <select name="role" class="field-input" value={role} aria-label="Role of {name}">
-                {#each ROLES as { value, name: word } (value)}<option {value}>{word}</option>{/each}
-              </select>
+              <Pick quiet label="Role of {name}" name="role" value={role} items={ROLES} />
               <Button disabled={sending}>Set the role</Button>
             </div>
           {/snippet}
@@ -180,9 +179,6 @@
   .row {
     display: flex;
     gap: 0.5rem;
-  }
-  .row select {
-    width: 9rem;
   }
   .roles {
     display: flex;

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import NotDone from '$lib/ui/parts/NotDone.svelte';
   import Button from '$lib/ui/parts/Button.svelte';
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
   import RuleRows from '$lib/ui/office/RuleRows.svelte';
@@ -146,14 +147,7 @@
           <Field label="Veterinary surgeon" name="emergency.vet" value={s.emergency.vet} width="13rem" />
           <Field label="Water authority" name="emergency.water" value={s.emergency.water} width="13rem" />
         </div>
-        {#if errors.length > 0}
-          <div class="wrong" role="alert">
-            <p class="figure">Not saved yet:</p>
-            <ul>
-              {#each errors as error, i (i)}<li>{error.message}</li>{/each}
-            </ul>
-          </div>
-        {/if}
+        <NotDone says="Not saved yet:" lines={errors.map(({ message }) => message)} />
         {#if owner}
           <div class="actions">
             <Button kind="main" disabled={sending}>Save the settings</Button>
@@ -168,16 +162,5 @@
   p {
     max-width: 46rem;
     margin: 0.3rem 0 0.8rem;
-  }
-  .wrong {
-    border-left: 5px solid var(--brick);
-    background: var(--brick-wash);
-    padding: 0.6rem 0.9rem;
-    margin-top: 1.2rem;
-  }
-  ul {
-    list-style: disc;
-    margin: 0;
-    padding-left: 1.2rem;
   }
 </style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import OneOf from '$lib/ui/parts/OneOf.svelte';
   import Button from '$lib/ui/parts/Button.svelte';
   import Founding from '$lib/ui/office/Founding.svelte';
   import Field from '$lib/ui/parts/Field.svelte';
@@ -30,33 +31,21 @@
       {#snippet children(sending)}
         <fieldset class="how">
           <legend class="legend">How it is used</legend>
-          <label>
-            <input
-              type="radio"
-              name="how"
-              value="people"
-              checked={how === 'people'}
-              onchange={() => (chosen = 'people')}
-            />
-            <span
-              ><span class="figure">With sign-in.</span> You are the owner and can invite others. Needed where other
-              machines shall reach it.</span
-            >
-          </label>
-          <label>
-            <input
-              type="radio"
-              name="how"
-              value="only-me"
-              checked={how === 'only-me'}
-              disabled={data.onNetwork}
-              onchange={() => (chosen = 'only-me')}
-            />
-            <span
-              ><span class="figure">Only me, on this machine.</span> No password. Nothing but this machine is served,
-              and whoever uses this machine sees it all.</span
-            >
-          </label>
+          <OneOf class="line" name="how" value="people" chosen={how} onpick={() => (chosen = 'people')}>
+            <span class="figure">With sign-in.</span> You are the owner and can invite others. Needed where other
+            machines shall reach it.
+          </OneOf>
+          <OneOf
+            class="line"
+            name="how"
+            value="only-me"
+            chosen={how}
+            disabled={data.onNetwork}
+            onpick={() => (chosen = 'only-me')}
+          >
+            <span class="figure">Only me, on this machine.</span> No password. Nothing but this machine is served,
+            and whoever uses this machine sees it all.
+          </OneOf>
         </fieldset>
         <div class="fields">
           <Field label="Your name" name="name" autocomplete="name" value={was('name')} width="16rem" />
@@ -99,18 +88,6 @@
     display: grid;
     gap: 0.6rem;
     margin-bottom: 1rem;
-  }
-  .how label {
-    display: grid;
-    grid-template-columns: 1.4rem 1fr;
-    gap: 0.5rem;
-    align-items: start;
-  }
-  .how input {
-    width: 1.2rem;
-    height: 1.2rem;
-    margin-top: 0.15rem;
-    accent-color: var(--petrol);
   }
   .fields {
     margin: 1rem 0;

@@ -106,21 +106,21 @@ export async function setTreatment(
     .where(the(tx, loaded.id, number));
 }
 
-/** One place up or down in the order; at its end it stays. */
+/** Another place in the order: one up or down, or behind so many others; at the ends it stays. */
 export async function moveTreatment(
   tx: Tx,
   loaded: LoadedCase,
   number: number,
-  by: -1 | 1,
+  where: { readonly by: -1 | 1 } | { readonly to: number },
   who: { by: string; at: Date },
 ): Promise<void> {
   await lockCase(tx, loaded.id);
   await needRows(tx, loaded, who.by, who.at);
   const order = courseOf(loaded.facts).map((one) => one.number);
   const at = order.indexOf(number);
-  const other = order[at + by];
-  if (at < 0 || other === undefined) return;
-  [order[at], order[at + by]] = [other, number];
+  const to = 'to' in where ? where.to : at + where.by;
+  if (at < 0 || to === at || to < 0 || to >= order.length) return;
+  order.splice(to, 0, ...order.splice(at, 1));
   for (const [position, one] of order.entries())
     await tx
       .update(t.treatments)

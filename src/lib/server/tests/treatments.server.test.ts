@@ -142,6 +142,12 @@ describe('one kitchen, several treatments', () => {
   it('keeps its order as it is moved, and what is dropped stands in the course no more', async () => {
     await course({ act: 'up', number: '3' });
     expect(await page('choose')).toMatch(/A Ferncote .*B Gillfold .*C Flintholm/);
+    // Let go behind so many others; behind more than there are it stays.
+    await course({ act: 'to', number: '3', place: '0' });
+    expect(await page('choose')).toMatch(/A Gillfold .*B Ferncote .*C Flintholm/);
+    await course({ act: 'to', number: '3', place: '9' });
+    await course({ act: 'to', number: '3', place: '1' });
+    expect(await page('choose')).toMatch(/A Ferncote .*B Gillfold .*C Flintholm/);
     await course({ act: 'dropped', number: '3' });
     const after = await page('1/place');
     expect(after).not.toContain('Keep it apart from');

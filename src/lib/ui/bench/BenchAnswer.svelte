@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Notice from '../parts/Notice.svelte';
   import { howMuch, type Job } from '../../core/job';
   import { valueIn, type Quantity } from '../../core/units';
   import { BENCH_HALTS, BENCH_PROBLEMS, figureText, METHOD_CAUTIONS, refusalSentence } from '../../words';
@@ -25,9 +26,9 @@
 {#if 'refused' in result}
   {#each result.refused as r, i (i)}<p class="field-error">{refusalSentence(r, show)}</p>{/each}
 {:else if worked}
-  {#each worked.problems as problem, i (i)}<p class="problem" class:halt={BENCH_HALTS.includes(problem)}>
-      {BENCH_PROBLEMS[problem] ?? problem}
-    </p>{/each}
+  {#each worked.problems as problem, i (i)}<Notice kind={BENCH_HALTS.includes(problem) ? 'wrong' : 'care'}
+      >{BENCH_PROBLEMS[problem] ?? problem}</Notice
+    >{/each}
   {#if !halted}
     {@const [product, ...others] = worked.figures}
     {#if product}
@@ -47,7 +48,7 @@
         {/each}
       </dl>
     {/if}
-    {#if METHOD_CAUTIONS[job.method]}<p class="care">! {METHOD_CAUTIONS[job.method]}</p>{/if}
+    {#if METHOD_CAUTIONS[job.method]}<Notice kind="care">! {METHOD_CAUTIONS[job.method]}</Notice>{/if}
     {#if worked.loads.length > 0}
       <div class="loads">
         {#each worked.loads.slice(0, SHOWN) as load, i (i)}
@@ -94,16 +95,6 @@
   }
   dd {
     text-align: right;
-  }
-  .problem,
-  .care {
-    border-left: 5px solid var(--saffron);
-    background: var(--saffron-wash);
-    padding: 0.5rem 0.8rem;
-  }
-  .problem.halt {
-    border-color: var(--brick);
-    background: var(--brick-wash);
   }
   .loads {
     display: grid;

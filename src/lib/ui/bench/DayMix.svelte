@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Tick from '../parts/Tick.svelte';
   import { resolve } from '$app/paths';
   import { untrack } from 'svelte';
   import { planDay, type DayInput } from '../../core/dose';
@@ -68,28 +69,19 @@
     <div>
       <h3>Jobs, in their order</h3>
       {#each jobs as job (job.number)}
-        <label class="pick"
-          ><input
-            type="checkbox"
-            checked={!off.includes(job.number)}
-            onchange={() => (off = turned(off, job.number))}
-          />
-          <span
-            ><a href={resolve(`/cases/${job.number}/mix`)}>{job.property}, {job.title.toLowerCase()}</a><br
-            /><span class="soft small">{quantityText(job.target)}{job.today ? ', today' : ''}</span></span
-          ></label
-        >
+        <Tick class="line" checked={!off.includes(job.number)} onpick={() => (off = turned(off, job.number))}>
+          <a href={resolve(`/cases/${job.number}/mix`)}>{job.property}, {job.title.toLowerCase()}</a><br
+          /><span class="soft small">{quantityText(job.target)}{job.today ? ', today' : ''}</span>
+        </Tick>
       {/each}
       <h3>Tanks</h3>
       {#each tanks as tank (tank.name)}
-        <label class="pick"
-          ><input
-            type="checkbox"
-            checked={!noTank.includes(tank.name)}
-            onchange={() => (noTank = turned(noTank, tank.name))}
-          />
-          {tank.name}</label
-        >
+        <Tick
+          class="line"
+          label={tank.name}
+          checked={!noTank.includes(tank.name)}
+          onpick={() => (noTank = turned(noTank, tank.name))}
+        />
       {:else}<p class="soft">Add a tank under <a href={resolve('/equipment')}>Equipment</a> first.</p>{/each}
     </div>
     <div aria-live="polite">
@@ -159,15 +151,6 @@
   h3 {
     font-size: 1rem;
     margin: 0.6rem 0 0.2rem;
-  }
-  .pick {
-    display: flex;
-    gap: 0.6rem;
-    align-items: baseline;
-    padding: 0.35rem 0;
-  }
-  .pick input {
-    accent-color: var(--petrol);
   }
   .big {
     font-size: 1.6rem;

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import OneOf from '../parts/OneOf.svelte';
   import Fold from '../parts/Fold.svelte';
   import { resolve } from '$app/paths';
   import { untrack } from 'svelte';
@@ -10,6 +11,7 @@
     FAMILY_WORDS,
     FORM_WORDS,
     GRADE_WORDS,
+    standsWords,
     SCORE_WORDS,
     thresholdText,
     treatText,
@@ -145,19 +147,20 @@
 </div>
 {#snippet card(option: Option, i: number)}
   <li class="option" class:halted={option.halts.length > 0}>
-    <label class="pick">
-      <input type="radio" name="label" value={option.label.id} checked={start?.label === option.label.id} />
-      <span>
-        <span class="figure">{option.label.name}</span>
-        <span class="soft small">
-          {FORM_WORDS[option.label.form]} · {FAMILY_WORDS[option.label.family]}{option.label.demonstration
-            ? ' · demonstration label'
-            : ''}</span
-        >
-      </span>
-    </label>
+    <OneOf class="pick" name="label" value={option.label.id} chosen={start?.label ?? undefined}>
+      <span class="figure">{option.label.name}</span>
+      <span class="soft small">
+        {FORM_WORDS[option.label.form]} · {FAMILY_WORDS[option.label.family]}{option.label.demonstration
+          ? ' · demonstration label'
+          : ''}</span
+      >
+    </OneOf>
     <div class="facts small">
-      <span class="number figure">{option.halts.length > 0 ? '✕ Halt' : `${option.score} points`}</span>
+      <span class="number figure"
+        >{option.halts.length > 0
+          ? '✕ Halt'
+          : standsWords(i, option.score, view.options[0]?.score ?? 0)}</span
+      >
     </div>
     <div class="why small">
       {#each option.halts as halt, n (n)}
@@ -186,18 +189,10 @@
   <ul class="rule-list">
     {#each forThis as option, i (option.label.id)}{@render card(option, i)}{/each}
     <li class="option">
-      <label class="pick">
-        <input
-          type="radio"
-          name="label"
-          value="nothing"
-          checked={start !== undefined && start.label === null}
-        />
-        <span
-          ><span class="figure">Nothing</span>
-          <span class="soft small">culture only, and look again</span></span
-        >
-      </label>
+      <OneOf class="pick" name="label" value="nothing" chosen={start?.label === null ? 'nothing' : undefined}>
+        <span class="figure">Nothing</span>
+        <span class="soft small">culture only, and look again</span>
+      </OneOf>
     </li>
   </ul>
 </fieldset>
@@ -256,20 +251,6 @@
     display: grid;
     grid-template-columns: 1fr auto;
     gap: 0 1rem;
-  }
-  .pick {
-    display: grid;
-    grid-template-columns: 1.6rem 1fr;
-    gap: 0.6rem;
-    align-items: center;
-    min-height: 2.4rem;
-    cursor: pointer;
-    font-size: 1.05rem;
-  }
-  .pick input {
-    width: 1.25rem;
-    height: 1.25rem;
-    accent-color: var(--petrol);
   }
   .facts {
     align-self: center;

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import OneOf from '../parts/OneOf.svelte';
   import Button from '../parts/Button.svelte';
   import type { Clash, Plain, TheirChange } from '../../core/case';
   import { atPlace, fieldName, plainText } from '../../words';
@@ -44,14 +45,10 @@
     {#each clashes as { path, theirs: other, mine } (path)}
       <fieldset>
         <legend>{fieldName(path)}: you both changed it</legend>
-        <label
-          ><input type="radio" name="keep.{path}" value="theirs" checked />
-          <span>{by}: <b>{shown(other)}</b></span></label
+        <OneOf class="line" name="keep.{path}" value="theirs" chosen="theirs"
+          >{by}: <b>{shown(other)}</b></OneOf
         >
-        <label
-          ><input type="radio" name="keep.{path}" value="mine" />
-          <span>you: <b>{shown(mine)}</b></span></label
-        >
+        <OneOf class="line" name="keep.{path}" value="mine" chosen="theirs">you: <b>{shown(mine)}</b></OneOf>
       </fieldset>
     {/each}
     <div class="actions">
@@ -82,17 +79,6 @@
   }
   legend {
     font-weight: 650;
-  }
-  label {
-    display: flex;
-    gap: 0.5rem;
-    align-items: center;
-    min-height: 2.4rem;
-  }
-  input[type='radio'] {
-    width: 1.2rem;
-    height: 1.2rem;
-    accent-color: var(--petrol);
   }
   .actions {
     margin-top: 0.8rem;

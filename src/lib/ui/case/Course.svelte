@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Pick from '../parts/Pick.svelte';
   import Fold from '../parts/Fold.svelte';
   import Button from '../parts/Button.svelte';
   import { enhance } from '$app/forms';
@@ -14,6 +15,10 @@
   import { countWord, TREATMENT_STATE_WORDS, treatmentName, treatmentText } from '../../words';
   import { getMayChange } from '../parts/may';
   import { getShow } from '../parts/show';
+  import DotsVerticalOutline from 'flowbite-svelte-icons/DotsVerticalOutline.svelte';
+  import ArrowDownOutline from 'flowbite-svelte-icons/ArrowDownOutline.svelte';
+  import ArrowUpOutline from 'flowbite-svelte-icons/ArrowUpOutline.svelte';
+  import { draggedList, handleOf, movedIn } from './dragged';
   import { getSheet } from './sheet.svelte';
 
   /** The treatments of a case in their order, what each costs, and what can be done with them. */
@@ -29,6 +34,24 @@
     sheet.view.nothing ? ['planned', 'only-if', 'done'] : ['planned', 'only-if'],
   );
   const action = $derived(`${resolve(`/cases/${sheet.facts.number}/${current}/choose`)}?/course`);
+  type Row = CourseRow & { readonly id: number };
+  const standing = $derived(rows.map((row): Row => ({ ...row, id: row.treatment.number })));
+  /** The order as it is dragged; null where nothing is. */
+  let dragged = $state.raw<Row[] | null>(null);
+  const list = $derived(dragged ?? standing);
+  let moving = $state<HTMLFormElement>();
+  async function drop(items: Row[]): Promise<void> {
+    const moved = movedIn(
+      standing.map(({ id }) => id),
+      items.map(({ id }) => id),
+    );
+    dragged = moved ? items : null;
+    if (!moved || !moving) return;
+    const fields = { number: moved.number, place: moved.to };
+    for (const [name, value] of Object.entries(fields))
+      (moving.elements.namedItem(name) as HTMLInputElement).value = String(value);
+    moving.requestSubmit();
+  }
   const amount = ({ view }: CourseRow): string =>
     view.halts.length > 0 && view.records.length === 0
       ? 'Halt'
@@ -44,11 +67,38 @@
         ? `, ${show.priceText(course.cost)} in all`
         : ''}
     </h2>
-    <ol>
-      {#each rows as row, i (row.treatment.number)}
+    {#if may()}<form
+        method="POST"
+        {action}
+        bind:this={moving}
+        use:enhance={() =>
+          async ({ update }) => {
+            await update({ reset: false });
+            dragged = null;
+          }}
+        hidden
+      >
+        <input type="hidden" name="act" value="to" /><input type="hidden" name="number" /><input
+          type="hidden"
+          name="place"
+        />
+      </form>{/if}
+    <ol
+      use:draggedList={{
+        items: list,
+        onorder: (items) => (dragged = items as Row[]),
+        ondrop: (items) => void drop(items as Row[]),
+      }}
+    >
+      {#each list as row, i (row.id)}
         {@const { treatment: one, view, facts } = row}
-        <li class:now={one.number === current} class:off={one.state === 'dropped'}>
-          <span class="letter" aria-hidden="true">{row.letter || '–'}</span>
+        <li class="entry" class:now={one.number === current} class:off={one.state === 'dropped'}>
+          {#if may()}<span
+              class="letter handle"
+              use:handleOf
+              aria-label="Drag {treatmentName(facts, view)} to another place"
+              ><DotsVerticalOutline width="14" height="16" />{row.letter || '–'}</span
+            >{:else}<span class="letter" aria-hidden="true">{row.letter || '–'}</span>{/if}
           <span class="what">
             <a href={resolve(`/cases/${sheet.facts.number}/${one.number}/choose`)} class="figure"
               >{treatmentName(facts, view)}</a
@@ -60,10 +110,12 @@
             <form method="POST" {action} use:enhance>
               <input type="hidden" name="number" value={one.number} />
               {#if i > 0}<Button class="button-small" name="act" value="up" title="Earlier"
-                  >↑<span class="visually-hidden"> earlier</span></Button
+                  ><ArrowUpOutline width="18" height="18" /><span class="visually-hidden">Earlier</span
+                  ></Button
                 >{/if}
-              {#if i < rows.length - 1}<Button class="button-small" name="act" value="down" title="Later"
-                  >↓<span class="visually-hidden"> later</span></Button
+              {#if i < list.length - 1}<Button class="button-small" name="act" value="down" title="Later"
+                  ><ArrowDownOutline width="18" height="18" /><span class="visually-hidden">Later</span
+                  ></Button
                 >{/if}
               {#if view.records.length === 0}
                 <Button
@@ -101,12 +153,13 @@
       >
         <form method="POST" {action} use:enhance class="add">
           <input type="hidden" name="number" value={current} />
-          <label class="visually-hidden" for="course-act">How {letterOf(sheet.facts, current)} stands</label>
-          <select name="act" id="course-act" class="field-input">
-            {#each states as state (state)}
-              <option value={state} selected={own?.state === state}>{TREATMENT_STATE_WORDS[state]}</option>
-            {/each}
-          </select>
+          <Pick
+            quiet
+            label="How {letterOf(sheet.facts, current)} stands"
+            name="act"
+            value={own?.state ?? 'planned'}
+            items={states.map((state) => ({ value: state, name: TREATMENT_STATE_WORDS[state] }))}
+          />
           <input
             class="field-input"
             name="onlyIf"
@@ -149,9 +202,9 @@
     margin: 0.4rem 0;
     padding: 0;
   }
-  ol li {
+  .entry {
     display: grid;
-    grid-template-columns: 2rem minmax(0, 1fr) auto auto;
+    grid-template-columns: auto minmax(0, 1fr) auto auto;
     gap: 0.3rem 0.9rem;
     align-items: center;
     padding: 0.5rem 0;
@@ -165,6 +218,14 @@
     border: 1px solid var(--ink);
     border-radius: 4px;
     font-weight: 700;
+  }
+  .handle {
+    display: flex;
+    align-items: center;
+    justify-content: center;
+    width: 2.4rem;
+    cursor: grab;
+    touch-action: none;
   }
   .now .letter {
     background: var(--petrol);
@@ -195,7 +256,6 @@
     padding-bottom: 1rem;
     margin-bottom: 1.2rem;
   }
-  .add select,
   .add input {
     display: inline-block;
     width: auto;
@@ -214,10 +274,10 @@
     color: var(--brick-ink);
   }
   @media (max-width: 600px) {
-    ol li {
-      grid-template-columns: 2rem minmax(0, 1fr) auto;
+    .entry {
+      grid-template-columns: auto minmax(0, 1fr) auto;
     }
-    ol li form {
+    .entry form {
       grid-column: 2 / 4;
     }
   }

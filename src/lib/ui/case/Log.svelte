@@ -1,4 +1,6 @@
 <script lang="ts">
+  import NotDone from '../parts/NotDone.svelte';
+  import Notice from '../parts/Notice.svelte';
   import Button from '../parts/Button.svelte';
   import { enhance } from '$app/forms';
   import { untrack } from 'svelte';
@@ -108,9 +110,9 @@
           correction is a new one.
         </p>
       {/if}
-      {#if view.halts.length > 0 && !from}<p class="care">
+      {#if view.halts.length > 0 && !from}<Notice kind="care">
           A Halt is open. What was done must still be recorded; what was not done must not be started.
-        </p>{/if}
+        </Notice>{/if}
       <input type="hidden" name="requestKey" value={requestKey} />
       <Draft name="log {from?.id ?? ''}" taken={logged > 0 ? logged : undefined} />
       <div class="fields">
@@ -175,21 +177,14 @@
       </div>
       <div class="fields"><Note label="Note" name="note" value={from?.note ?? ''} /></div>
       {#if outside.length > 0}
-        <div class="care" role="status">
+        <Notice kind="care" heard="status">
           <p class="figure">Outside the label or the plan; it is recorded as it was:</p>
           <ul>
             {#each outside as one, i (i)}<li>{outsideText(one, show)}</li>{/each}
           </ul>
-        </div>
+        </Notice>
       {/if}
-      {#if errors.length > 0}
-        <div class="wrong" role="alert">
-          <p class="figure">Not logged yet</p>
-          <ul>
-            {#each errors as error, i (i)}<li>{error.message}</li>{/each}
-          </ul>
-        </div>
-      {/if}
+      <NotDone says="Not logged yet" lines={errors.map(({ message }) => message)} />
       {#if trouble}<p class="field-error" role="alert">Not logged yet. {trouble}</p>{/if}
       <div class="actions">
         <Button kind="main" disabled={saving}
@@ -220,18 +215,5 @@
   }
   form > p {
     margin: 0 0 1rem;
-  }
-  .care {
-    border-left: 5px solid var(--saffron);
-    background: var(--saffron-wash);
-    padding: 0.6rem 0.8rem;
-  }
-  .wrong {
-    border-left: 5px solid var(--brick);
-    background: var(--brick-wash);
-    padding: 0.6rem 0.9rem;
-  }
-  .wrong p {
-    margin: 0;
   }
 </style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import OneOf from '../parts/OneOf.svelte';
   import Fold from '../parts/Fold.svelte';
   import Button from '../parts/Button.svelte';
   import { untrack } from 'svelte';
@@ -91,11 +92,7 @@
 </script>
 
 {#snippet way(value: Way)}
-  <label class="tap"
-    ><input type="radio" name="how" {value} checked={how === value} onchange={() => (how = value)} /><span
-      >{WAY_WORDS[value]}</span
-    ></label
-  >
+  <OneOf kind="tap" name="how" {value} chosen={how} onpick={() => (how = value)}>{WAY_WORDS[value]}</OneOf>
 {/snippet}
 
 {#if view.lawn}
@@ -114,11 +111,11 @@
 {/if}
 <fieldset>
   <legend class="visually-hidden">How it is measured</legend>
-  <div class="how">
+  <div class="taps">
     {#each fits as value (value)}{@render way(value)}{/each}
   </div>
   <Fold open={others.includes(how)} says="Measured otherwise">
-    <div class="how">
+    <div class="taps">
       {#each others as value (value)}{@render way(value)}{/each}
     </div>
   </Fold>
@@ -367,21 +364,6 @@
     flex-wrap: wrap;
     gap: 0.5rem;
     margin: 0.4rem 0;
-  }
-  .how {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.35rem;
-    margin-bottom: 0.6rem;
-  }
-  .how label {
-    border: 1px solid var(--edge);
-    border-radius: 4px;
-    overflow: hidden;
-  }
-  .how span {
-    display: block;
-    padding: 0.6rem 1rem;
   }
   .cal {
     margin: 1.2rem 0 0.5rem;

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Tick from '../parts/Tick.svelte';
   import Button from '../parts/Button.svelte';
   import { untrack } from 'svelte';
   import type { PartMeasured } from '../../core/case';
@@ -38,7 +39,7 @@
       {#if row.kind !== 'circle'}
         <NumberField label={NAMES[row.kind][1]} name="parts.{i}.b" value={row.b || ''} {unit} width="7rem" />
       {/if}
-      <label class="off"><input type="checkbox" name="parts.{i}.off" checked={row.off} /> taken off</label>
+      <Tick class="mt-7" label="taken off" name="parts.{i}.off" checked={row.off} />
       <Button type="button" class="mt-6" onclick={() => rows.drop(row.id)}>Take out</Button>
     </div>
   {/each}
@@ -61,12 +62,5 @@
   }
   .row {
     align-items: flex-start;
-  }
-  .off,
-  .off {
-    display: flex;
-    gap: 0.4rem;
-    align-items: center;
-    min-height: 2.75rem;
   }
 </style>

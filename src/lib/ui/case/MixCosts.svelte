@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Notice from '../parts/Notice.svelte';
   import Table from '../parts/Table.svelte';
   import { lotInUse } from '../../core/case';
   import { seasonTimes, usable } from '../../core/choose';
@@ -121,9 +122,9 @@
   {#each result.refused as r, i (i)}<p class="field-error">{refusalSentence(r, show)}</p>{/each}
 {:else if cost}
   <section aria-label="What it costs">
-    {#if cost.lacks}<p class="lack">
+    {#if cost.lacks}<Notice kind="care">
         ! The shelf lacks {show.quantityText(cost.lacks)} of {label.name} for this job.
-      </p>{/if}
+      </Notice>{/if}
     <dl>
       <dt>Product, what is used of it</dt>
       <dd>{money(cost.product)}</dd>
@@ -273,11 +274,6 @@
   }
   label .few {
     width: 5rem;
-  }
-  .lack {
-    border-left: 5px solid var(--saffron);
-    background: var(--saffron-wash);
-    padding: 0.5rem 0.8rem;
   }
   .scroll {
     overflow-x: auto;

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import OneOf from '../parts/OneOf.svelte';
+  import Notice from '../parts/Notice.svelte';
   import Button from '../parts/Button.svelte';
   import { resolve } from '$app/paths';
   import { untrack } from 'svelte';
@@ -88,10 +90,10 @@
   </p>
 {/if}
 {#if view.ranking.misfits.length > 0}
-  <p class="misfit">
+  <Notice kind="care">
     <span class="figure">This fits nothing that is still likely:</span>
     {view.ranking.misfits.map(nameOf).join('; ')}. Look again, or there is more than one cause.
-  </p>
+  </Notice>
 {/if}
 
 <fieldset>
@@ -99,16 +101,9 @@
   <ul class="rule-list">
     {#if purpose === 'routine'}
       <li>
-        <label class="row">
-          <input
-            type="radio"
-            name="candidate"
-            value={NOBODY}
-            checked={picked === NOBODY}
-            onchange={() => (picked = NOBODY)}
-          />
-          <span class="who figure">Nothing named: what the label is for</span>
-        </label>
+        <OneOf name="candidate" value={NOBODY} chosen={picked} onpick={() => (picked = NOBODY)}>
+          <span class="figure">Nothing named: what the label is for</span>
+        </OneOf>
       </li>
     {/if}
     {#each shown as entry (entry.id)}
@@ -200,29 +195,21 @@
     {/key}
   {/if}
   {#if view.named?.id === picked && view.unexplained.length > 0}
-    <div class="misfit">
-      <p>
-        <span class="figure">Not explained by this:</span>
-        {view.unexplained.map(nameOf).join('; ')}. Is there a second cause?
-      </p>
-    </div>
+    <Notice kind="care">
+      <span class="figure">Not explained by this:</span>
+      {view.unexplained.map(nameOf).join('; ')}. Is there a second cause?
+    </Notice>
   {/if}
   <fieldset class="also">
     <legend class="legend">Confirmed at the same place too</legend>
     <div class="ticks">
       {#each shown.filter((r) => r.id !== picked) as entry (entry.id)}
-        <label
-          ><input
-            type="checkbox"
-            name="also.{entry.id}"
-            checked={also.includes(entry.id)}
-            onchange={(event) =>
-              (also = event.currentTarget.checked
-                ? [...also, entry.id]
-                : also.filter((id) => id !== entry.id))}
-          />
-          {candidateOf(entry.id)?.name.toLowerCase()}</label
-        >
+        <Tick
+          label={candidateOf(entry.id)?.name.toLowerCase() ?? ''}
+          name="also.{entry.id}"
+          checked={also.includes(entry.id)}
+          onpick={(on) => (also = on ? [...also, entry.id] : also.filter((id) => id !== entry.id))}
+        />
       {/each}
     </div>
   </fieldset>
@@ -259,15 +246,6 @@
   .counted {
     margin: -0.6rem 0 1rem;
   }
-  .misfit {
-    border-left: 5px solid var(--saffron);
-    background: var(--saffron-wash);
-    padding: 0.5rem 0.8rem;
-    margin: 0 0 1rem;
-  }
-  .misfit p {
-    margin: 0;
-  }
   .row {
     display: grid;
     grid-template-columns: 1.6rem minmax(9rem, 1.2fr) minmax(5rem, 1fr) 3.4rem;
@@ -276,8 +254,7 @@
     cursor: pointer;
     min-height: 2.2rem;
   }
-  .row input,
-  .ticks input {
+  .row input {
     width: 1.25rem;
     height: 1.25rem;
     accent-color: var(--petrol);
@@ -326,12 +303,6 @@
     display: flex;
     flex-wrap: wrap;
     gap: 0.4rem 1.4rem;
-  }
-  .ticks label {
-    display: inline-flex;
-    gap: 0.5rem;
-    align-items: center;
-    min-height: 2.4rem;
   }
   .next {
     display: grid;

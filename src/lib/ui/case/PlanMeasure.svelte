@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Tick from '../parts/Tick.svelte';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
   import { onMount, tick, untrack } from 'svelte';
@@ -120,14 +121,13 @@
     <fieldset class="zones">
       <legend class="legend">{layerText(layer)}</legend>
       {#each groupsOf(layer) as zone (zone.id)}
-        <label
-          ><input
-            type="checkbox"
-            name="plan.zones.{zone.id}"
-            checked={zones.includes(zone.id)}
-            onchange={(event) => pick(zone.id, event.currentTarget.checked)}
-          /><span>{zone.name} <span class="soft small">{ZONE_WORDS[zone.kind]}</span></span></label
+        <Tick
+          name="plan.zones.{zone.id}"
+          checked={zones.includes(zone.id)}
+          onpick={(on) => pick(zone.id, on)}
         >
+          {zone.name} <span class="soft small">{ZONE_WORDS[zone.kind]}</span>
+        </Tick>
       {/each}
     </fieldset>
   {/each}
@@ -163,14 +163,12 @@
         />
         <input type="hidden" name="plan.{key}" value={along[key]} />
       {/each}
-      <label class="tick"
-        ><input
-          type="checkbox"
-          name="plan.wallAboveHard"
-          checked={along.wallAboveHard}
-          onchange={(event) => walls({ wallAboveHard: event.currentTarget.checked })}
-        /><span>the label lets the wall above hard ground be treated</span></label
-      >
+      <Tick
+        label="the label lets the wall above hard ground be treated"
+        name="plan.wallAboveHard"
+        checked={along.wallAboveHard}
+        onpick={(on) => walls({ wallAboveHard: on })}
+      />
     </div>
     <p class="soft small">
       As the label says; both empty for the running length of the walls alone. Hard ground, water and food
@@ -255,19 +253,6 @@
   }
   .zones legend {
     text-transform: none;
-  }
-  .tick,
-  .zones label {
-    display: inline-flex;
-    gap: 0.5rem;
-    align-items: center;
-    min-height: 2.4rem;
-  }
-  .tick input,
-  .zones input {
-    width: 1.25rem;
-    height: 1.25rem;
-    accent-color: var(--petrol);
   }
   .keeps {
     align-items: end;

@@ -5,6 +5,8 @@
 </script>
 
 <script lang="ts">
+  import NotDone from '../parts/NotDone.svelte';
+  import Notice from '../parts/Notice.svelte';
   import Button from '../parts/Button.svelte';
   import { enhance } from '$app/forms';
   import { invalidateAll } from '$app/navigation';
@@ -103,18 +105,12 @@
     <input type="hidden" name="basedOn" value={sheet.baseOf(stop)} />{/if}
   {#if may()}<Draft name={stop} taken={savedNow > 0 ? savedNow : undefined} guard={false} />{/if}
   {@render children()}
-  {#if all.length > 0}
-    <div class="wrong" role="alert">
-      <p class="figure">
-        Not saved yet: {all.length === 1 ? 'one thing' : `${all.length} things`} to put right
-      </p>
-      <ul>
-        {#each all as error, i (i)}<li>{error.message}</li>{/each}
-      </ul>
-    </div>
-  {/if}
+  <NotDone
+    says="Not saved yet: {all.length === 1 ? 'one thing' : `${all.length} things`} to put right"
+    lines={all.map(({ message }) => message)}
+  />
   {#if trouble}
-    <div class="wrong" role="alert"><p class="figure">Not saved yet. {trouble}</p></div>
+    <Notice heard="alert"><p class="figure">Not saved yet. {trouble}</p></Notice>
   {/if}
   {#if ready && !may()}
     <p class="soft">You read here: figures can be tried, but not saved.</p>
@@ -132,19 +128,3 @@
     </div>
   {/if}
 </form>
-
-<style>
-  .wrong {
-    border-left: 5px solid var(--brick);
-    background: var(--brick-wash);
-    padding: 0.6rem 0.9rem;
-    margin-top: 1.2rem;
-  }
-  .wrong p {
-    margin: 0;
-  }
-  ul {
-    margin: 0.3rem 0 0;
-    padding-left: 1.2rem;
-  }
-</style>

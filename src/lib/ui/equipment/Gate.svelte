@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Tick from '../parts/Tick.svelte';
   import { deliveredAt, gateCurve, gateFor, type GatePoint } from '../../core/equipment';
   import { quantity, type Unit } from '../../core/units';
   import { unitText } from '../../words';
@@ -61,9 +62,7 @@
         width="13rem"
         onnumber={(n) => (wanted = n)}
       />
-      {#if !dial}<label class="tick"
-          ><input type="checkbox" bind:checked={halves} /> in two crossed passes of half each</label
-        >{/if}
+      {#if !dial}<Tick class="mt-6" label="in two crossed passes of half each" bind:checked={halves} />{/if}
     </div>
     {#if next}
       <p class="answer" class:beyond={next.beyond} aria-live="polite">
@@ -102,12 +101,6 @@
     flex-wrap: wrap;
     gap: 0.6rem 1.2rem;
     align-items: end;
-  }
-  .tick {
-    display: flex;
-    gap: 0.5rem;
-    align-items: center;
-    min-height: 2.8rem;
   }
   .answer {
     margin: 0.7rem 0;

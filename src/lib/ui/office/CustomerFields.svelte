@@ -1,5 +1,5 @@
 <script lang="ts">
-  import Checkbox from 'flowbite-svelte/Checkbox.svelte';
+  import Tick from '../parts/Tick.svelte';
   import Field from '../parts/Field.svelte';
 
   interface Customer {
@@ -28,9 +28,11 @@
   />
   <Field label="Pets" name="pets" value={customer?.pets ?? ''} width="16rem" />
 </div>
-<Checkbox name="consentsToNotices" checked={customer?.consentsToNotices ?? false} class="text-base"
-  >Wants notices of treatments</Checkbox
->
+<Tick
+  label="Wants notices of treatments"
+  name="consentsToNotices"
+  checked={customer?.consentsToNotices ?? false}
+/>
 
 <style>
   .fields {

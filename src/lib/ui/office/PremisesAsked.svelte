@@ -1,4 +1,5 @@
 <script lang="ts">
+  import OneOf from '../parts/OneOf.svelte';
   import Fold from '../parts/Fold.svelte';
   import Button from '../parts/Button.svelte';
   import {
@@ -66,13 +67,8 @@
                     <legend>{PREMISES_WORDS[key].ask}</legend>
                     <span class="choices">
                       {#each CHOICES as choice (choice.value)}
-                        <label
-                          ><input
-                            type="radio"
-                            name={key}
-                            value={choice.value}
-                            checked={(answers[key] ?? '') === choice.value}
-                          /><span>{choice.name}</span></label
+                        <OneOf name={key} value={choice.value} chosen={answers[key] ?? ''}
+                          >{choice.name}</OneOf
                         >
                       {/each}
                     </span>
@@ -118,20 +114,9 @@
   .choices {
     display: inline-flex;
   }
-  .choices label {
-    display: inline-flex;
-    align-items: center;
-    gap: 0.35rem;
-    min-height: 44px;
-    padding: 0 1.2rem 0 0;
-    cursor: pointer;
-  }
   .choices input {
     width: 1.15rem;
     height: 1.15rem;
     accent-color: var(--petrol);
-  }
-  .choices label:has(input:checked) span {
-    font-weight: 650;
   }
 </style>

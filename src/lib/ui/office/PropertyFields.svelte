@@ -1,5 +1,5 @@
 <script lang="ts">
-  import Checkbox from 'flowbite-svelte/Checkbox.svelte';
+  import Tick from '../parts/Tick.svelte';
   import { untrack } from 'svelte';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
@@ -60,12 +60,7 @@
     />
   {/key}
 </div>
-<Checkbox
-  name="byWater"
-  checked={water}
-  onchange={(event) => (water = event.currentTarget.checked)}
-  class="text-base">Open water beside it</Checkbox
->
+<Tick label="Open water beside it" name="byWater" bind:checked={water} />
 {#if water}
   <div class="fields">
     <NumberField

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Textarea from 'flowbite-svelte/Textarea.svelte';
   import { getErrors } from './errors';
 
   let { label, name, value = '' }: { label: string; name: string; value?: string } = $props();
@@ -7,22 +8,16 @@
   const id = $derived(`f-${name}`);
 </script>
 
-<div class="wide">
+<div class="note-field">
   <label for={id} class="field-label">{label}</label>
-  <textarea
+  <Textarea
     {id}
     {name}
     {value}
-    rows="2"
+    rows={2}
     class="field-input"
     aria-invalid={error ? 'true' : undefined}
-    aria-describedby={error ? `${id}-e` : undefined}></textarea>
+    aria-describedby={error ? `${id}-e` : undefined}
+  />
   {#if error}<p class="field-error" id="{id}-e">{error}</p>{/if}
 </div>
-
-<style>
-  .wide {
-    width: 100%;
-    max-width: 40rem;
-  }
-</style>

@@ -1,21 +1,26 @@
 <script lang="ts">
-  /** A box to tick. */
-  let { label, name, checked }: { label: string; name: string; checked: boolean } = $props();
+  import Checkbox from 'flowbite-svelte/Checkbox.svelte';
+  import type { Snippet } from 'svelte';
+
+  /** A box to tick, with its word behind it. */
+  interface Props {
+    label?: string;
+    /** What stands behind the box where it is more than a word. */
+    children?: Snippet;
+    name?: string;
+    checked: boolean;
+    class?: string;
+    onpick?: (on: boolean) => void;
+  }
+  let { label = '', children, name, checked = $bindable(), class: more = '', onpick }: Props = $props();
 </script>
 
-<label><input type="checkbox" {name} {checked} />{label}</label>
-
-<style>
-  label {
-    display: inline-flex;
-    gap: 0.6rem;
-    align-items: center;
-    min-height: 2.4rem;
-  }
-  input {
-    flex: none;
-    width: 1.25rem;
-    height: 1.25rem;
-    accent-color: var(--petrol);
-  }
-</style>
+<Checkbox
+  {name}
+  bind:checked
+  class="box"
+  classes={{ div: `tick ${more}` }}
+  onchange={(event: Event & { currentTarget: HTMLInputElement }) => onpick?.(event.currentTarget.checked)}
+>
+  {#if children}<span>{@render children()}</span>{:else}{label}{/if}
+</Checkbox>

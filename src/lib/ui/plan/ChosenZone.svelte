@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Pick from '../parts/Pick.svelte';
   import Button from '../parts/Button.svelte';
   import {
     cutOut,
@@ -115,16 +116,12 @@
     {/if}
     {#if may}
       <div class="pair">
-        <label
-          >Kind
-          <select
-            class="field-input"
-            value={one.kind}
-            onchange={(event) => set({ kind: event.currentTarget.value as Zone['kind'] })}
-          >
-            {#each ZONE_KINDS as kind (kind)}<option value={kind}>{ZONE_WORDS[kind]}</option>{/each}
-          </select></label
-        >
+        <Pick
+          label="Kind"
+          value={one.kind}
+          items={ZONE_KINDS.map((kind) => ({ value: kind, name: ZONE_WORDS[kind] }))}
+          onpick={(kind) => set({ kind })}
+        />
         {#if one.kind === 'building' || one.kind === 'room' || one.kind === 'void'}
           <LengthField
             label="Height"
@@ -139,19 +136,12 @@
       </div>
       {#if !isPlace(one)}
         <div class="pair">
-          <label
-            >Measured
-            <select
-              class="field-input"
-              value={one.measured.how}
-              onchange={(event) =>
-                set({
-                  measured: { ...one.measured, how: event.currentTarget.value as Zone['measured']['how'] },
-                })}
-            >
-              {#each HOWS as how (how)}<option value={how}>{HOW_WORDS[how]}</option>{/each}
-            </select></label
-          >
+          <Pick
+            label="Measured"
+            value={one.measured.how}
+            items={HOWS.map((how) => ({ value: how, name: HOW_WORDS[how] }))}
+            onpick={(how) => set({ measured: { ...one.measured, how } })}
+          />
           <NumberField
             label="Lengths off by"
             after="%"
@@ -221,12 +211,6 @@
     display: flex;
     gap: 0.6rem;
     margin: 0.5rem 0;
-  }
-  .pair label {
-    flex: 1;
-    min-width: 0;
-    font-size: 0.9rem;
-    font-weight: 600;
   }
   .acts {
     display: flex;

@@ -1,4 +1,9 @@
 <script lang="ts">
+  import MinusOutline from 'flowbite-svelte-icons/MinusOutline.svelte';
+  import PlusOutline from 'flowbite-svelte-icons/PlusOutline.svelte';
+  import RedoOutline from 'flowbite-svelte-icons/RedoOutline.svelte';
+  import UndoOutline from 'flowbite-svelte-icons/UndoOutline.svelte';
+  import Pick from '../parts/Pick.svelte';
   import Button from '../parts/Button.svelte';
   import {
     GROUND_KINDS,
@@ -43,35 +48,38 @@
 </script>
 
 <div class="bar" role="toolbar" aria-label="Drawing">
-  <label>
-    <span class="word">On</span>
-    <select class="field-input" bind:value={editor.layer} aria-label="Layer">
-      {#each LAYERS as layer (layer)}<option value={layer}>{layerText(layer)}</option>{/each}
-    </select>
-  </label>
+  <span class="word">On</span>
+  <Pick
+    quiet
+    label="Layer"
+    bind:value={editor.layer}
+    items={LAYERS.map((layer) => ({ value: layer, name: layerText(layer) }))}
+  />
   {#if may}
-    <label>
-      <span class="word">draw</span>
-      <select class="field-input" bind:value={what} aria-label="What to draw">
-        <optgroup label="Ground">
-          {#each GROUND_KINDS as kind (kind)}<option value={kind}>{ZONE_WORDS[kind]}</option>{/each}
-        </optgroup>
-        <optgroup label="Inside">
-          {#each INDOOR_KINDS as kind (kind)}<option value={kind}>{ZONE_WORDS[kind]}</option>{/each}
-        </optgroup>
-        <optgroup label="Places">
-          {#each PLACE_KINDS as kind (kind)}<option value={kind}>{ZONE_WORDS[kind]}</option>{/each}
-        </optgroup>
-        <optgroup label="Counted again and again">
-          {#each MARK_KINDS as kind (kind)}<option value="mark:{kind}">{MARK_WORDS[kind]}, numbered</option
-            >{/each}
-        </optgroup>
-      </select>
-    </label>
+    <span class="word">draw</span>
+    <Pick quiet label="What to draw" bind:value={what}>
+      <optgroup label="Ground">
+        {#each GROUND_KINDS as kind (kind)}<option value={kind}>{ZONE_WORDS[kind]}</option>{/each}
+      </optgroup>
+      <optgroup label="Inside">
+        {#each INDOOR_KINDS as kind (kind)}<option value={kind}>{ZONE_WORDS[kind]}</option>{/each}
+      </optgroup>
+      <optgroup label="Places">
+        {#each PLACE_KINDS as kind (kind)}<option value={kind}>{ZONE_WORDS[kind]}</option>{/each}
+      </optgroup>
+      <optgroup label="Counted again and again">
+        {#each MARK_KINDS as kind (kind)}<option value="mark:{kind}">{MARK_WORDS[kind]}, numbered</option
+          >{/each}
+      </optgroup>
+    </Pick>
     {#if !place && !mark}
-      <select class="field-input as" bind:value={as} aria-label="How it is drawn">
-        {#each AS as [value, word] (value)}<option {value}>{word}</option>{/each}
-      </select>
+      <Pick
+        quiet
+        class="as"
+        label="How it is drawn"
+        bind:value={as}
+        items={AS.map(([value, name]) => ({ value, name }))}
+      />
     {/if}
     {#if busy}
       <Button type="button" onclick={() => editor.leave()}>End drawing</Button>
@@ -79,11 +87,19 @@
       <Button type="button" kind="main" onclick={begin}>Draw it</Button>
     {/if}
     <span class="gap"></span>
-    <Button type="button" disabled={!editor.canUndo} onclick={() => editor.undo()}>Undo</Button>
-    <Button type="button" disabled={!editor.canRedo} onclick={() => editor.redo()}>Redo</Button>
+    <Button type="button" disabled={!editor.canUndo} onclick={() => editor.undo()}
+      ><UndoOutline width="18" height="18" />Undo</Button
+    >
+    <Button type="button" disabled={!editor.canRedo} onclick={() => editor.redo()}
+      ><RedoOutline width="18" height="18" />Redo</Button
+    >
   {:else}<span class="gap"></span>{/if}
-  <Button type="button" aria-label="Further away" onclick={() => closer(1 / 1.4)}>−</Button>
-  <Button type="button" aria-label="Closer" onclick={() => closer(1.4)}>+</Button>
+  <Button type="button" aria-label="Further away" onclick={() => closer(1 / 1.4)}
+    ><MinusOutline width="18" height="18" /></Button
+  >
+  <Button type="button" aria-label="Closer" onclick={() => closer(1.4)}
+    ><PlusOutline width="18" height="18" /></Button
+  >
   <Button type="button" onclick={fit}>Show all</Button>
 </div>
 
@@ -94,15 +110,6 @@
     gap: 0.5rem;
     align-items: center;
   }
-  label {
-    display: flex;
-    align-items: center;
-    gap: 0.4rem;
-  }
-  select {
-    width: auto;
-    max-width: 12rem;
-  }
   .word {
     font-weight: 650;
   }
@@ -112,9 +119,6 @@
   @media (max-width: 700px) {
     .gap {
       display: none;
-    }
-    select {
-      max-width: 9.5rem;
     }
   }
 </style>

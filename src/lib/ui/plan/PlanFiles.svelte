@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Pick from '../parts/Pick.svelte';
   import Button from '../parts/Button.svelte';
   import { untrack } from 'svelte';
   import { GROUND_KINDS, type ZoneKind } from '../../core/plan';
@@ -79,6 +80,10 @@
       URL.revokeObjectURL(address);
     }
   }
+  const UNITS = [
+    { value: 'm', name: 'm' },
+    { value: 'ft', name: 'ft' },
+  ] as const;
 </script>
 
 {#if may}
@@ -91,15 +96,12 @@
         north !== null &&
         editor.change({ ...editor.plan, north: Math.max(-360, Math.min(360, north)) }, 'north')}
     />
-    <label
-      >Lengths in<select
-        class="field-input"
-        value={editor.plan.unit}
-        onchange={(event) =>
-          editor.change({ ...editor.plan, unit: event.currentTarget.value === 'ft' ? 'ft' : 'm' })}
-        ><option value="m">m</option><option value="ft">ft</option></select
-      ></label
-    >
+    <Pick
+      label="Lengths in"
+      value={editor.plan.unit}
+      items={UNITS}
+      onpick={(unit) => editor.change({ ...editor.plan, unit })}
+    />
   </div>
   <div class="pair">
     <NumberField label="Latitude of the origin" most={90} signed value={lat} onnumber={(n) => (lat = n)} />
@@ -107,11 +109,11 @@
     <Button type="button" onclick={anchor}>Place it</Button>
   </div>
   <div class="pair">
-    <label
-      >Areas of the file are<select class="field-input" bind:value={kind}>
-        {#each GROUND_KINDS as value (value)}<option {value}>{ZONE_WORDS[value]}</option>{/each}
-      </select></label
-    >
+    <Pick
+      label="Areas of the file are"
+      bind:value={kind}
+      items={GROUND_KINDS.map((value) => ({ value, name: ZONE_WORDS[value] }))}
+    />
     <label class="button"
       >Read in GeoJSON<input
         type="file"

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Pick from '../parts/Pick.svelte';
+  import Tick from '../parts/Tick.svelte';
   import Table from '../parts/Table.svelte';
   import Button from '../parts/Button.svelte';
   import { polygonArea, triangulate, type Point } from '../../core/geometry';
@@ -57,6 +59,10 @@
     wrong = '';
     done(points);
   }
+  const SIDES = [
+    { value: 'left', name: 'left' },
+    { value: 'right', name: 'right' },
+  ] as const;
 </script>
 
 <p class="small">
@@ -65,7 +71,7 @@
 </p>
 <div class="head">
   <NumberField label="Baseline" unit={editor.plan.unit} value={baseline} onnumber={(n) => (baseline = n)} />
-  <label class="tick"><input type="checkbox" bind:checked={ends} /> A and B are corners too</label>
+  <Tick label="A and B are corners too" bind:checked={ends} />
 </div>
 <Table small>
   <thead><tr><th>Corner</th><th>To A</th><th>To B</th><th>Side of A–B</th></tr></thead>
@@ -91,12 +97,7 @@
             onnumber={(n) => (row.b = n)}
           /></td
         >
-        <td
-          ><select class="field-input" aria-label="Side of corner {i + 1}" bind:value={row.side}>
-            <option value="left">left</option>
-            <option value="right">right</option>
-          </select></td
-        >
+        <td><Pick quiet label="Side of corner {i + 1}" bind:value={row.side} items={SIDES} /></td>
       </tr>
     {/each}
   </tbody>
@@ -122,21 +123,8 @@
     align-items: center;
     margin: 0.4rem 0;
   }
-  .head label {
-    font-size: 0.9rem;
-    font-weight: 600;
-  }
-  .tick {
-    display: flex;
-    gap: 0.4rem;
-    align-items: center;
-    min-height: 2.6rem;
-  }
   td :global(.field-input) {
     width: 4.6rem;
     min-height: 2.3rem;
-  }
-  td select.field-input {
-    width: 5.6rem;
   }
 </style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Pick from '../parts/Pick.svelte';
   import Button from '../parts/Button.svelte';
   import { legEnd, parseLeg, parseSize, type LegUnit, type Point } from '../../core/geometry';
   import { ZONE_WORDS } from '../../words';
@@ -119,6 +120,18 @@
     else return editor.as === 'circle' ? 'Type a radius, like r 2.' : 'Type two sides, like 12 x 5.';
     return null;
   }
+  const LEG_UNITS: readonly { value: LegUnit; name: string }[] = (['m', 'ft', 'paces'] as const).map(
+    (value) => ({
+      value,
+      name: value,
+    }),
+  );
+  const BY = [
+    { value: 'tape', name: 'by tape' },
+    { value: 'paces', name: 'by paces' },
+    { value: 'picture', name: 'on the picture' },
+    { value: 'eye', name: 'by eye' },
+  ] as const;
 </script>
 
 <div class="line">
@@ -133,16 +146,13 @@
     aria-describedby="typed-hint"
     aria-invalid={wrong ? 'true' : undefined}
   />
-  <select
-    class="field-input"
+  <Pick
+    quiet
+    label="Unit of the lengths"
     value={unit}
-    aria-label="Unit of the lengths"
-    onchange={(event) => editor.typeIn(event.currentTarget.value as LegUnit)}
-  >
-    <option value="m">m</option>
-    <option value="ft">ft</option>
-    <option value="paces">paces</option>
-  </select>
+    items={LEG_UNITS}
+    onpick={(one) => editor.typeIn(one)}
+  />
   {#if unit === 'paces'}
     <LengthField
       label="1 pace"
@@ -162,12 +172,7 @@
       onsettled={(pct) => pct !== null && pct >= 0 && pct <= 50 && (editor.pace.errorPct = pct)}
     />
   {/if}
-  <select class="field-input" bind:value={editor.by} aria-label="How it is measured">
-    <option value="tape">by tape</option>
-    <option value="paces">by paces</option>
-    <option value="picture">on the picture</option>
-    <option value="eye">by eye</option>
-  </select>
+  <Pick quiet label="How it is measured" bind:value={editor.by} items={BY} />
   {#if editor.as === 'strip' && editor.mode === 'draw'}
     <LengthField
       label="Width"
@@ -200,9 +205,6 @@
   }
   input {
     width: 12rem;
-  }
-  select {
-    width: auto;
   }
   p {
     flex-basis: 100%;

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Pick from '../parts/Pick.svelte';
   import Fold from '../parts/Fold.svelte';
   import Button from '../parts/Button.svelte';
   import type { Opening, PlanSummary, Zone } from '../../core/plan';
@@ -24,6 +25,12 @@
     editor.changeZone(zone.id, { openings: [...zone.openings, { edge, from, width, height, kind }] });
   }
   const m2 = (value: number): string => show.areaText(value);
+  const KINDS = (Object.entries(OPENING_WORDS) as [keyof typeof OPENING_WORDS, string][]).map(
+    ([value, name]) => ({
+      value,
+      name,
+    }),
+  );
 </script>
 
 <Fold says="Walls, openings and the band">
@@ -70,14 +77,8 @@
     </p>
   {/each}
   <div class="add">
-    <select class="field-input" bind:value={kind} aria-label="Opening">
-      {#each Object.entries(OPENING_WORDS) as [value, name] (value)}<option {value}>{name}</option>{/each}
-    </select>
-    <label
-      >wall <select class="field-input" bind:value={edge}
-        >{#each edges as e (e)}<option value={e}>{e + 1}</option>{/each}</select
-      ></label
-    >
+    <Pick quiet label="Opening" bind:value={kind} items={KINDS} />
+    <Pick label="wall" bind:value={edge} items={edges.map((e) => ({ value: e, name: String(e + 1) }))} />
     <LengthField label="from" metres={from} {unit} width="5rem" onmetres={(m) => (from = m ?? from)} />
     <LengthField
       label="wide"
@@ -105,12 +106,6 @@
     flex-wrap: wrap;
     gap: 0.4rem;
     align-items: end;
-  }
-  .add label {
-    font-size: 0.85rem;
-  }
-  .add .field-input {
-    width: 5rem;
   }
   p {
     margin: 0.25rem 0;

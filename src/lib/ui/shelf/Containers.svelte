@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Notice from '../parts/Notice.svelte';
   import Fold from '../parts/Fold.svelte';
   import Button from '../parts/Button.svelte';
   import { enhance } from '$app/forms';
@@ -83,12 +84,12 @@
                   <Field label="Why, where" name="note" width="18rem" />
                 </div>
                 {#if reasons[c.lot] === 'spill'}
-                  <p class="care">
+                  <Notice kind="care">
                     Keep people and pets away. Gloves first. Stop it, soak it up with sand or cat litter,
                     sweep it into a closed container; no hose, nothing into a drain. It goes where the label
                     and the local rules say. In water or in a large amount: tell the authority that your place
                     names.
-                  </p>
+                  </Notice>
                 {/if}
                 <div class="actions"><Button disabled={sending}>Note it</Button></div>
               {/snippet}
@@ -135,12 +136,6 @@
     padding: 0 0.4rem;
     margin-left: 0.5rem;
     font-size: 0.9rem;
-  }
-  .care {
-    border-left: 5px solid var(--saffron);
-    background: var(--saffron-wash);
-    padding: 0.5rem 0.8rem;
-    max-width: 46rem;
   }
   @media (max-width: 760px) {
     .row {

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import NotDone from '../parts/NotDone.svelte';
   import Button from '../parts/Button.svelte';
   import { tick, untrack, type Snippet } from 'svelte';
   import { FAMILIES, FORMS, type LabelCard } from '../../core/labels';
@@ -335,14 +336,7 @@
           <Field label="Kept in" name="keptIn" value={was('keptIn')} width="9rem" />
         {/if}
       </div>
-      {#if errors.length > 0}
-        <div class="wrong" role="alert">
-          <p class="figure">Not saved yet</p>
-          <ul>
-            {#each errors as e, i (i)}<li>{e.message}</li>{/each}
-          </ul>
-        </div>
-      {/if}
+      <NotDone says="Not saved yet" lines={errors.map(({ message }) => message)} />
       <div class="actions"><Button kind="main" disabled={sending}>{save}</Button></div>
     {/snippet}
   </KeptForm>
@@ -380,15 +374,6 @@
     display: flex;
     flex-wrap: wrap;
     gap: 0 1.4rem;
-  }
-  .wrong {
-    border-left: 5px solid var(--brick);
-    background: var(--brick-wash);
-    padding: 0.6rem 0.9rem;
-    margin-top: 1rem;
-  }
-  .wrong p {
-    margin: 0;
   }
   @media (max-width: 1000px) {
     .desk {

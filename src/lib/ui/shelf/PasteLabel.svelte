@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Pick from '../parts/Pick.svelte';
   import Button from '../parts/Button.svelte';
   import { tick } from 'svelte';
   import type { LabelFigure } from '../../forms/label-text';
@@ -46,10 +47,11 @@
   <!-- Not a part of the card: it has no name and is not sent. -->
   <textarea id="pasted" class="field-input" rows="5" bind:value={text} oninput={() => void read()}></textarea>
   {#if uses > 1}
-    <label class="field-label" for="paste-into">Figures of a use go into</label>
-    <select id="paste-into" class="field-input" bind:value={into}>
-      {#each { length: uses }, i (i)}<option value={i}>use {i + 1}</option>{/each}
-    </select>
+    <Pick
+      label="Figures of a use go into"
+      bind:value={into}
+      items={Array.from({ length: uses }, (_, i) => ({ value: i, name: `use ${i + 1}` }))}
+    />
   {/if}
   {#if text.trim() !== ''}
     <p class="soft small" role="status">
@@ -88,9 +90,6 @@
   textarea {
     width: 100%;
     height: auto;
-  }
-  select {
-    width: 9rem;
   }
   ul {
     list-style: none;

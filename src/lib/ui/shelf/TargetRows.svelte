@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Pick from '../parts/Pick.svelte';
   import Button from '../parts/Button.svelte';
   import { untrack } from 'svelte';
   import { GRADE_WORDS } from '../../words';
@@ -59,6 +60,10 @@
     typed = '';
     return true;
   }
+  const GRADES = [
+    { value: '', name: 'evidence: by the guide' },
+    ...Object.entries(GRADE_WORDS).map(([value, name]) => ({ value, name })),
+  ];
 </script>
 
 <ul class="rule-list">
@@ -89,16 +94,13 @@
               onclick={off}>Take off</Button
             >
             <span class="evidence">
-              <select
-                class="field-input"
+              <Pick
+                quiet
+                label="Evidence against {nameOf(row.pest)}"
                 name="{at}.targets.{k}.grade"
                 value={was('grade')}
-                aria-label="Evidence against {nameOf(row.pest)}"
-              >
-                <option value="">evidence: by the guide</option>
-                {#each Object.entries(GRADE_WORDS) as [value, name] (value)}<option {value}>{name}</option
-                  >{/each}
-              </select>
+                items={GRADES}
+              />
               <input
                 class="field-input"
                 name="{at}.targets.{k}.reason"

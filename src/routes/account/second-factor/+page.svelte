@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Notice from '$lib/ui/parts/Notice.svelte';
   import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import OfficeNav from '$lib/ui/frame/OfficeNav.svelte';
@@ -20,9 +21,9 @@
   <OfficeNav role={data.role} alone={data.alone} />
   <h1>Second factor</h1>
   {#if data.asked && !data.since}
-    <p class="care" role="status">
+    <Notice kind="care" heard="status">
       The owners of {data.workspace} ask everybody for a second factor. Set it up here; then the workspace opens.
-    </p>
+    </Notice>
   {/if}
   <p>
     With it, signing in takes your password and six digits that an authenticator on your telephone shows.

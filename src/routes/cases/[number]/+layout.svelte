@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Notice from '$lib/ui/parts/Notice.svelte';
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
@@ -59,9 +60,9 @@
 <svelte:head><title>{STOP_NAMES[stop]} · {data.facts.title} · Nimsy</title></svelte:head>
 
 {#if data.broken.length > 0}
-  <div class="broken" role="alert">
+  <Notice heard="alert">
     {#each data.broken as one, i (i)}<p>! {brokenText(one, show)}</p>{/each}
-  </div>
+  </Notice>
 {/if}
 <div class="case" class:amounts={stop === 'mix' || stop === 'place'}>
   <div class="left">
@@ -106,15 +107,6 @@
 </div>
 
 <style>
-  .broken {
-    border-left: 5px solid var(--brick);
-    background: var(--brick-wash);
-    padding: 0.5rem 0.9rem;
-    margin: 0.8rem 1.2rem;
-  }
-  .broken p {
-    margin: 0.2rem 0;
-  }
   .case {
     display: grid;
     grid-template-columns: 236px minmax(0, 1fr) 300px;

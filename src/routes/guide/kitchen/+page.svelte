@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Notice from '$lib/ui/parts/Notice.svelte';
   import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import { scaleRecipe } from '$lib/core/choose';
@@ -38,9 +39,9 @@
         <p>{prose(r.why)}</p>
         <p><b>What it harms:</b> {prose(r.harms)}</p>
         <p><b>{r.grade === 'fair' ? 'Besides' : 'Instead'}:</b> {prose(r.instead)}</p>
-        {#if r.hurts}<p class="care">
+        {#if r.hurts}<Notice kind="care">
             Some of these hurt people or make them ill: never the only plan. Ask a firm or a doctor.
-          </p>{/if}
+          </Notice>{/if}
         {#if r.recipe}
           {@const typed = wanted[r.id] ?? String(r.recipe.makes.value)}
           {@const parts = scaleRecipe(r.recipe, Number(typed.replace(',', '.')))}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Notice from '$lib/ui/parts/Notice.svelte';
   import Table from '$lib/ui/parts/Table.svelte';
   import { dayOfHour, hourText, outsideText } from '$lib/words';
   import { getShow } from '$lib/ui/parts/show';
@@ -31,9 +32,9 @@
   {#if shown.kind === 'record'}
     {@const r = shown.record}
     <h1>What was put down on {longDayText(r.doneOn)}</h1>
-    {#if shown.corrected}<p class="care">
+    {#if shown.corrected}<Notice kind="care">
         <span class="figure">This record was corrected later.</span> Ask {shown.firm} for the newer one.
-      </p>{/if}
+      </Notice>{/if}
     <Table class="table-facts">
       <tbody>
         <tr><th>Place</th><td>{shown.place}</td></tr>
@@ -139,10 +140,5 @@
     list-style: disc;
     margin: 0 0 1rem;
     padding-left: 1.2rem;
-  }
-  .care {
-    border-left: 5px solid var(--saffron);
-    background: var(--saffron-wash);
-    padding: 0.5rem 0.8rem;
   }
 </style>

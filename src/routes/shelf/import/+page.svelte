@@ -1,4 +1,5 @@
 <script lang="ts">
+  import NotDone from '$lib/ui/parts/NotDone.svelte';
   import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import Job from '$lib/ui/parts/Job.svelte';
@@ -37,14 +38,7 @@
     {#snippet children(sending)}
       <label class="field-label" for="file">File of label cards</label>
       <input id="file" name="file" type="file" accept=".json,application/json" class="field-input" />
-      {#if cardErrors.length > 0}
-        <div class="wrong" role="alert">
-          <p class="figure">Nothing was read in</p>
-          <ul>
-            {#each cardErrors as line, i (i)}<li>{line}</li>{/each}
-          </ul>
-        </div>
-      {/if}
+      <NotDone says="Nothing was read in" lines={cardErrors} />
       <div class="actions">
         <Button kind="main" disabled={sending}>{sending ? 'Reading …' : 'Read it in'}</Button>
       </div>
@@ -68,14 +62,7 @@
     {#snippet children(sending)}
       <label class="field-label" for="stock">CSV of stock</label>
       <input id="stock" name="stock" type="file" accept=".csv,text/csv" class="field-input" />
-      {#if stockErrors.length > 0}
-        <div class="wrong" role="alert">
-          <p class="figure">Nothing was read in</p>
-          <ul>
-            {#each stockErrors as line, i (i)}<li>{line}</li>{/each}
-          </ul>
-        </div>
-      {/if}
+      <NotDone says="Nothing was read in" lines={stockErrors} />
       <div class="actions">
         <Button kind="main" disabled={sending}>{sending ? 'Reading …' : 'Read it in'}</Button>
       </div>
@@ -91,15 +78,5 @@
   .soft {
     margin: 0.3rem 0 0.8rem;
     max-width: 50rem;
-  }
-  .wrong {
-    border-left: 5px solid var(--brick);
-    background: var(--brick-wash);
-    padding: 0.6rem 0.9rem;
-    margin-top: 1rem;
-    max-width: 50rem;
-  }
-  .wrong p {
-    margin: 0;
   }
 </style>

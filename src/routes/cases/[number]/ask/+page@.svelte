@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Notice from '$lib/ui/parts/Notice.svelte';
   import Button from '$lib/ui/parts/Button.svelte';
   import { resolve } from '$app/paths';
   import type { PageProps } from './$types';
@@ -18,10 +19,10 @@
     <section>
       <h1>{sheet.title}</h1>
       {#if sheet.kind === 'report'}
-        <p class="tell">
+        <Notice>
           <span class="figure">Nobody has sent this.</span>
           {data.call}. Local rules say who is to be told, and how soon.
-        </p>
+        </Notice>
       {/if}
       {#each sheet.sections as part (part.title)}
         <h2 class="section-head">{part.title}</h2>
@@ -61,11 +62,6 @@
   section {
     max-width: 46rem;
     margin-bottom: 2.5rem;
-  }
-  .tell {
-    border-left: 5px solid var(--brick);
-    background: var(--brick-wash);
-    padding: 0.6rem 0.9rem;
   }
   ul {
     margin: 0.3rem 0 0;

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Pick from '$lib/ui/parts/Pick.svelte';
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import type { Plan } from '$lib/core/plan';
@@ -27,20 +28,15 @@
       >
     </h1>
     {#if data.days.length > 1 || data.on}
-      <label class="small"
-        >As it stood
-        <select
-          class="field-input"
-          value={data.on ?? ''}
-          onchange={(event) => {
-            const day = event.currentTarget.value;
-            void goto(day === '' ? here : `${here}?on=${day}`);
-          }}
-        >
-          <option value="">now</option>
-          {#each data.days as day (day)}<option value={day}>{dayText(day, data.today)}</option>{/each}
-        </select></label
-      >
+      <Pick
+        label="As it stood"
+        value={data.on ?? ''}
+        items={[
+          { value: '', name: 'now' },
+          ...data.days.map((day) => ({ value: day, name: dayText(day, data.today) })),
+        ]}
+        onpick={(day) => void goto(day === '' ? here : `${here}?on=${day}`)}
+      />
     {/if}
   </div>
   {#if data.on}<p class="past">
@@ -68,10 +64,6 @@
     justify-content: space-between;
     align-items: center;
     margin-bottom: 0.6rem;
-  }
-  .top select {
-    width: auto;
-    display: inline-block;
   }
   .past {
     border-left: 4px solid var(--saffron);

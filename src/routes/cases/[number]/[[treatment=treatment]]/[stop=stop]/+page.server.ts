@@ -134,7 +134,7 @@ export const actions: Actions = {
     const fields = fieldsOf(await formOf(event.request));
     const form = parseCourse(fields);
     if (isRefused(form)) return refuse(form.refused, fields);
-    const { act, number, onlyIf, takes } = form.ok;
+    const { act, number, onlyIf, takes, place } = form.ok;
     const who = { by: event.locals.who.person.name, at: event.locals.around.now };
     const to = await onCase(event, async (tx, loaded) => {
       if (act === 'add') {
@@ -145,7 +145,9 @@ export const actions: Actions = {
       }
       if (!courseOf(loaded.facts).some((one) => one.number === number))
         error(404, 'There is no such treatment.');
-      if (act === 'up' || act === 'down') await moveTreatment(tx, loaded, number, act === 'up' ? -1 : 1, who);
+      if (act === 'up' || act === 'down')
+        await moveTreatment(tx, loaded, number, { by: act === 'up' ? -1 : 1 }, who);
+      else if (act === 'to') await moveTreatment(tx, loaded, number, { to: place }, who);
       else if (act === 'next-go') await nextGo(tx, loaded, number, who);
       else await setTreatment(tx, loaded, number, { state: act, onlyIf, ...who });
       return number;
