@@ -34,6 +34,7 @@ export {
   BECAUSE_WORDS,
   PURPOSE_HINTS,
   PURPOSE_WORDS,
+  moreSpotsText,
   thresholdText,
   VIGOUR_WORDS,
 } from './terms';

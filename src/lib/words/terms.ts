@@ -117,6 +117,14 @@ export function thresholdText({
   return verdict === 'above' ? 'It is there' : 'None was caught';
 }
 
+/** What would tell it: so many more spots that read like these; more than anybody counts is said as what it means. */
+export const moreSpotsText = (more: number | null): string =>
+  more === null
+    ? 'It lies so near to the threshold that counting on would hardly tell: go by the turf, and by what it did before.'
+    : more === 1
+      ? 'One more spot that reads like these would tell.'
+      : `${more} more spots that read like these would tell.`;
+
 export const FAMILY_WORDS: Record<Family, string> = {
   culture: 'Culture',
   physical: 'Physical',

@@ -4,6 +4,7 @@ import {
   densityOf,
   rankCase,
   stagesInMonth,
+  spotsToDecide,
   stagesOf,
   thresholdFor,
   unexplained,
@@ -12,6 +13,7 @@ import {
   type Circumstances,
   type Density,
   type Threshold,
+  worstSpot,
   type LifeStage,
 } from '../identify';
 import { ownThreshold } from '../rules';
@@ -70,6 +72,9 @@ export function nameOf(facts: CaseFacts, ranking: CaseRanking): Name {
   };
 }
 
+const counted = (counts: readonly (number | null)[]): number[] =>
+  counts.filter((count): count is number => count !== null);
+
 export function thresholdIn(
   { stops, ownThresholds, tests }: CaseFacts,
   named: Candidate | null,
@@ -89,6 +94,8 @@ export function thresholdIn(
     limit,
     sameTest,
     ...verdictOn(threshold, density, sameTest ? limit : null),
+    moreSpots: sameTest ? spotsToDecide(counted(stops.look.counts), stops.look.frame, limit) : null,
+    worst: worstSpot(stops.look.counts),
   };
 }
 

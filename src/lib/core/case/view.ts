@@ -68,6 +68,10 @@ export interface CaseView {
     /** Any of it counts: there is no number. */
     readonly presence: boolean;
     readonly verdict: ThresholdVerdict;
+    /** Where it cannot be told yet: how many more spots like those would tell it; null for more than anybody counts. */
+    readonly moreSpots: number | null;
+    /** The spot where it is far worse than at the others. */
+    readonly worst: { readonly spot: number; readonly count: number } | null;
     readonly sameTest: boolean;
   } | null;
   readonly options: readonly Option[];

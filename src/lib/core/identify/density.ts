@@ -47,6 +47,47 @@ export function densityOf(counts: readonly number[], frame: Quantity): Result<De
   });
 }
 
+/** More spots than this nobody counts on one lawn. */
+const MOST_SPOTS = 40;
+/** The worst spot stands out where it holds so many times the mean of the others. */
+const STANDS_OUT = 3;
+
+/**
+ * How many more spots would tell whether the density lies below or above a limit (both per m², night, minute or spot), if they
+ * read like those that were counted: the fewest at which the 95 % interval, with the same mean and variance, no longer holds the
+ * limit. 0 where it is told already, and null where even 40 in all would not do.
+ *
+ * @example spotsToDecide([2, 0, 3, 1, 4], { value: 0.1, unit: 'm2' }, 40) // 0: about 0 to 40 lies below it
+ */
+export function spotsToDecide(counts: readonly number[], frame: Quantity, limit: number): number | null {
+  const n = counts.length;
+  if (n < 2 || !(frame.value > 0)) return null;
+  const mean = counts.reduce((sum, count) => sum + count, 0) / n;
+  const sample = counts.reduce((sum, count) => sum + (count - mean) ** 2, 0) / (n - 1);
+  const away = Math.abs(mean - limit * inBase(frame));
+  for (let all = n; all <= MOST_SPOTS; all++) {
+    const variance = Math.max(sample, mean, 1 / all);
+    if ((STUDENT_95[all - 2] ?? 1.96) * Math.sqrt(variance / all) < away) return all - n;
+  }
+  return null;
+}
+
+/**
+ * The spot, counted from 1, that holds far more than the others do: there it is worst, and there one begins; null where none
+ * stands out. A mean hides it: 40 ants at one lure of nine and none at the rest are a nest beside that lure.
+ */
+export function worstSpot(
+  counts: readonly (number | null)[],
+): { readonly spot: number; readonly count: number } | null {
+  const counted = counts.flatMap((count, i) => (count === null ? [] : [{ spot: i + 1, count }]));
+  if (counted.length < 2) return null;
+  const worst = counted.reduce((most, one) => (one.count > most.count ? one : most));
+  const others = counted.reduce((sum, one) => sum + one.count, 0) - worst.count;
+  return worst.count >= STANDS_OUT && worst.count >= (STANDS_OUT * others) / (counted.length - 1)
+    ? worst
+    : null;
+}
+
 export type Vigour = 'weak' | 'fair' | 'strong';
 export type ThresholdVerdict = 'below' | 'at' | 'above' | 'cannot-tell';
 

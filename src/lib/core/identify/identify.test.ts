@@ -13,9 +13,11 @@ import {
   rankCase,
   recipeFor,
   stageInMonth,
+  spotsToDecide,
   stagesOf,
   thresholdFor,
   unexplained,
+  worstSpot,
   type Candidate,
   type Circumstances,
   type FieldTest,
@@ -402,6 +404,34 @@ describe('density from a few spots', () => {
     expect(againstThreshold(about(30, 5), 20)).toBe('above');
     expect(againstThreshold(about(20.5, 5), 20)).toBe('at');
     expect(againstThreshold(about(26, 9), 20)).toBe('cannot-tell');
+  });
+
+  it('tells how many more spots would decide, if they read like those that were counted', () => {
+    const frame = { value: 0.1, unit: 'm2' } as const;
+    // 6, 3, 8, 4, 9 in 0.1 m²: mean 6, s² = 6.5 and at least the mean; 80 per m² are 8 a spot, 2 away.
+    // By hand: t·√(6.5/n) < 2 first at n = 9: 2.306·√(6.5/9) = 1.96; at 8 it is 2.365·√(6.5/8) = 2.13.
+    expect(spotsToDecide([6, 3, 8, 4, 9], frame, 80)).toBe(4);
+    expect(spotsToDecide([2, 0, 3, 1, 4], frame, 40)).toBe(0);
+    // A spot away by 0.1 of 6: hundreds would be needed, and nobody counts them.
+    expect(spotsToDecide([6, 3, 8, 4, 9], frame, 61)).toBeNull();
+    expect(spotsToDecide([3], frame, 80)).toBeNull();
+    // What is told already needs none, and what needs more says so by the same rule as the verdict.
+    for (const limit of [10, 35, 60, 85, 120, 200]) {
+      const counts = [6, 3, 8, 4, 9];
+      const density = densityOf(counts, frame);
+      const told = 'ok' in density ? againstThreshold(density.ok, limit) : 'cannot-tell';
+      expect(spotsToDecide(counts, frame, limit) === 0, String(limit)).toBe(
+        told === 'below' || told === 'above',
+      );
+    }
+  });
+
+  it('names the spot that is far worse than the others, which a mean hides', () => {
+    expect(worstSpot([0, 0, 0, 0, 40, 0, 2, 0, 0])).toEqual({ spot: 5, count: 40 });
+    expect(worstSpot([null, 3, 0])).toEqual({ spot: 2, count: 3 });
+    expect(worstSpot([5, 6, 7, 5])).toBeNull();
+    expect(worstSpot([2, 0, 0])).toBeNull();
+    expect(worstSpot([9, null])).toBeNull();
   });
 
   it('asks more of vigorous turf before it is treated', () => {

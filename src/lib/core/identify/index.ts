@@ -37,7 +37,7 @@ export { askingOf, drawnWith, partedBy } from './question';
 export type { Asking } from './question';
 export { livesIn, priorsOf } from './likelihood';
 export type { Circumstances } from './likelihood';
-export { againstThreshold, byPresence, densityOf, thresholdFor } from './density';
+export { againstThreshold, byPresence, densityOf, spotsToDecide, thresholdFor, worstSpot } from './density';
 export type { Density, ThresholdVerdict, Vigour } from './density';
 export { recipeFor, usualFrame, shownPer } from './field-test';
 export type { CountBasis, FieldTest } from './field-test';

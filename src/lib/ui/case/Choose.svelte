@@ -13,6 +13,7 @@
     GRADE_WORDS,
     standsWords,
     SCORE_WORDS,
+    moreSpotsText,
     thresholdText,
     treatText,
     WISH_WORDS,
@@ -105,7 +106,14 @@
     </p>
   {:else if view.density}
     <ThresholdBar density={view.density} limit={view.threshold.limit} basis={view.threshold.basis} />
+    {#if view.threshold.verdict === 'cannot-tell'}<p>{moreSpotsText(view.threshold.moreSpots)}</p>{/if}
   {:else}<p class="soft">Count two spots or more at Look.</p>{/if}
+  {#if view.threshold.worst}<p>
+      <span class="figure"
+        >Worst at spot {view.threshold.worst.spot}: {show.numberText(view.threshold.worst.count)}.</span
+      >
+      Begin there, and look for where they come from; the mean hides it.
+    </p>{/if}
   {#if purpose === 'control' && !view.threshold.presence && view.density}<Working name="threshold" />{/if}
 {/if}
 {#if treat.length > 0}

@@ -308,6 +308,6 @@
     margin: 0.6rem 0;
   }
   .quarters dt {
-    color: var(--ink-soft);
+    color: var(--soft);
   }
 </style>

@@ -1,8 +1,10 @@
 <script lang="ts">
-  import Radio from 'flowbite-svelte/Radio.svelte';
   import type { Snippet } from 'svelte';
 
-  /** One of several that are chosen among: a button before its words, or laid over them (`tap`). */
+  /**
+   * One of several that are chosen among: a button before its words, or laid over them (`tap`). Native: each of the library's
+   * buttons keeps for itself what is chosen of its name, and of two that were pressed one after the other the first came back.
+   */
   interface Props {
     name: string;
     value: string;
@@ -26,14 +28,14 @@
   }: Props = $props();
 </script>
 
-<Radio
-  {name}
-  {value}
-  group={chosen}
-  {disabled}
-  class={kind === 'tap' ? '' : 'box'}
-  classes={{ label: `${kind === 'tap' ? 'tap tap-box' : 'tick'} ${more}` }}
-  onchange={() => onpick?.()}
+<label class="{kind === 'tap' ? 'tap tap-box' : 'tick'} {more}"
+  ><input
+    type="radio"
+    {name}
+    {value}
+    checked={value === chosen}
+    {disabled}
+    class={kind === 'tap' ? '' : 'box'}
+    onchange={() => onpick?.()}
+  /><span>{@render children()}</span></label
 >
-  <span>{@render children()}</span>
-</Radio>
