@@ -45,7 +45,7 @@
 
 <!-- Its colours and corners are those of app.css; without a provider each of the library's components looks for one and throws. -->
 <ThemeProvider>
-  <a class="skip" href="#main">To the content</a>
+  <a class="skip absolute" href="#main">To the content</a>
   <Header
     person={data.person}
     workspace={data.workspace}
@@ -60,7 +60,6 @@
 
 <style>
   .skip {
-    position: absolute;
     left: -999px;
   }
   .skip:focus {

@@ -40,9 +40,9 @@
 
 <svelte:head><title>Today · Nimsy</title></svelte:head>
 
-<div class="home">
-  <div class="main">
-    <div class="top">
+<div class="grid grid-cols-[1fr_300px] min-h-[calc(100vh_-_80px)] max-[900px]:grid-cols-1">
+  <div class="pt-5 pb-12 px-7 min-w-0 max-[900px]:p-4">
+    <div class="top flex justify-between gap-4 items-start flex-wrap mb-2.5">
       <div>
         <h1>{data.entries.length === 0 ? 'Nothing is open' : headline}</h1>
         <p class="soft">
@@ -60,7 +60,7 @@
       </p>
     {/if}
     {#if data.numbersMissing && data.owner}
-      <p class="numbers">
+      <p class="numbers border-l-5 border-l-saffron bg-saffron-wash py-2 px-4">
         ! Whom do you call when somebody is poisoned or stung? <a
           href="{resolve('/settings')}#f-emergency-poison">Fill the numbers of your place in</a
         >; they stand on the emergency card of every screen.
@@ -106,7 +106,7 @@
       <h2 class="section-head">Still to do after the work</h2>
       <ul class="rule-list">
         {#each data.dues as { due, number, treatment, property } (`${due.record} ${due.kind}`)}
-          <li class="pair">
+          <li class="pair flex justify-between gap-3">
             <a class="plain-link" href={resolve(stopPath(number, treatment, 'log'))}
               >{property}<br /><span class="soft small">{dueWords(due, show).title}</span></a
             >
@@ -118,7 +118,7 @@
     <h2 class="section-head">Waiting for a count</h2>
     <ul class="rule-list">
       {#each counts as entry (`${entry.number} ${entry.treatment}`)}
-        <li class="pair">
+        <li class="pair flex justify-between gap-3">
           <a class="plain-link" href={resolve(`/cases/${entry.number}/recheck`)}
             >{entry.property}, {entry.title.toLowerCase()}</a
           >
@@ -131,7 +131,7 @@
     <h2 class="section-head">Running out</h2>
     <ul class="rule-list">
       {#each data.runningOut as c (`${c.labelId} ${c.lot}`)}
-        <li class="pair">
+        <li class="pair flex justify-between gap-3">
           <a class="plain-link" href={resolve('/shelf/[label]', { label: c.labelId })}
             >{c.label}, lot {c.lot}<br /><span class="soft small"
               >{c.keptIn}{c.until
@@ -150,7 +150,7 @@
       <h2 class="section-head">To be calibrated</h2>
       <ul class="rule-list">
         {#each data.calibrate as tool (tool.id)}
-          <li class="pair">
+          <li class="pair flex justify-between gap-3">
             <a class="plain-link" href={resolve('/equipment/[id]', { id: tool.id })}>{tool.name}</a>
             <span class="figure late">{whenText(tool.due, today)}</span>
           </li>
@@ -172,39 +172,14 @@
 
 <style>
   .numbers {
-    border-left: 5px solid var(--saffron);
-    background: var(--saffron-wash);
-    padding: 0.5rem 0.9rem;
     margin: 0.5rem 0;
-  }
-  .home {
-    display: grid;
-    grid-template-columns: 1fr 300px;
-    min-height: calc(100vh - 80px);
-  }
-  .main {
-    padding: 1.2rem 1.6rem 3rem;
-    min-width: 0;
   }
   aside {
     border-left: 1px solid var(--rule);
     padding: 0.2rem 1.2rem 3rem;
   }
-  .top {
-    display: flex;
-    justify-content: space-between;
-    gap: 1rem;
-    align-items: flex-start;
-    flex-wrap: wrap;
-    margin-bottom: 0.6rem;
-  }
   .top p {
     margin: 0.2rem 0 0;
-  }
-  .pair {
-    display: flex;
-    justify-content: space-between;
-    gap: 0.8rem;
   }
   .pair .figure {
     text-align: right;
@@ -214,12 +189,6 @@
     color: var(--brick-ink);
   }
   @media (max-width: 900px) {
-    .home {
-      grid-template-columns: 1fr;
-    }
-    .main {
-      padding: 0.9rem 0.9rem 1rem;
-    }
     aside {
       border-left: 0;
       padding: 0 0.9rem 3rem;

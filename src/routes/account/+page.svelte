@@ -41,7 +41,7 @@
   {/if}
   <ul class="rule-list">
     {#each data.workspaces as { id, name, role } (id)}
-      <li class="place">
+      <li class="flex flex-wrap gap-y-2 gap-x-4 items-center justify-between min-h-[3.4rem]">
         <span><span class="figure">{name}</span> · {ROLE_WORDS[role].name}</span>
         {#if id === data.present}
           <span class="soft">you are here</span>
@@ -126,7 +126,7 @@
     <p class="soft">Each ends by itself after 30 days without use, and after 90 days in any case.</p>
     <ul class="rule-list">
       {#each data.sessions as { id, device, from, opened, seen, present } (id)}
-        <li class="place">
+        <li class="flex flex-wrap gap-y-2 gap-x-4 items-center justify-between min-h-[3.4rem]">
           <span>
             <span class="figure">{device}</span>{from ? `, ${from}` : ''}<br />
             <span class="soft small"
@@ -148,7 +148,7 @@
     </ul>
 
     <h2 class="section-head">Sign out</h2>
-    <div class="out">
+    <div class="flex flex-wrap gap-3">
       <form method="POST" action="/sign-out" onsubmit={out}>
         <Button>Sign out here</Button>
       </form>
@@ -156,19 +156,3 @@
     </div>
   {/if}
 </div>
-
-<style>
-  .place {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.5rem 1rem;
-    align-items: center;
-    justify-content: space-between;
-    min-height: 3.4rem;
-  }
-  .out {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.8rem;
-  }
-</style>

@@ -22,7 +22,7 @@
 
 <svelte:head><title>Cases · Nimsy</title></svelte:head>
 <div class="page">
-  <div class="top">
+  <div class="flex justify-between gap-4 items-center flex-wrap">
     <h1>Cases</h1>
     {#if may()}<Button kind="main" href={resolve('/cases/new')}>What did you see?</Button>{/if}
   </div>
@@ -48,25 +48,10 @@
           {/each}
         </tbody>
       </Table>
-      <p class="turn">
+      <p class="flex gap-6 my-1.5 mx-0">
         {#if !group.first}<a href={resolve('/cases')}>The newest</a>{/if}
         {#if group.next !== null}<a href="{resolve('/cases')}?{group.key}={group.next}">Older ones</a>{/if}
       </p>
     {/if}
   {/each}
 </div>
-
-<style>
-  .turn {
-    display: flex;
-    gap: 1.4rem;
-    margin: 0.4rem 0;
-  }
-  .top {
-    display: flex;
-    justify-content: space-between;
-    gap: 1rem;
-    align-items: center;
-    flex-wrap: wrap;
-  }
-</style>

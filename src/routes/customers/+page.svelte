@@ -19,7 +19,7 @@
   <p class="soft">For whom you work, how to reach them, and what to know before the gate is opened.</p>
   <ul class="rule-list">
     {#each data.customers as c (c.id)}
-      <li class="row">
+      <li class="grid grid-cols-[minmax(14rem,1.2fr)_2fr_1fr] gap-y-1.5 gap-x-6 max-[700px]:grid-cols-1">
         <span
           ><a class="figure" href={resolve('/customers/[id]', { id: c.id })}>{c.name}</a><br /><span
             class="soft small">{c.contact}</span
@@ -43,16 +43,3 @@
     </Fold>
   {/if}
 </div>
-
-<style>
-  .row {
-    display: grid;
-    grid-template-columns: minmax(14rem, 1.2fr) 2fr 1fr;
-    gap: 0.4rem 1.4rem;
-  }
-  @media (max-width: 700px) {
-    .row {
-      grid-template-columns: 1fr;
-    }
-  }
-</style>

@@ -22,17 +22,21 @@
 
 <svelte:head><title>Emergency · Nimsy</title></svelte:head>
 <div class="page">
-  <div class="top">
+  <div class="top flex-wrap justify-between items-center gap-y-1.5 gap-x-4">
     <h1>Emergency</h1>
     <Button type="button" onclick={() => print()}>Print this card</Button>
   </div>
-  <ul class="numbers">
+  <ul class="numbers list-none grid-cols-[repeat(auto-fit,minmax(10.4rem,1fr))] gap-2 max-w-[62rem]">
     {#each lines as { name, number } (name)}
-      <li><a class="line" href={dial(number)}><span>{name}</span><b>{number}</b></a></li>
+      <li>
+        <a class="line bg-brick-wash text-ink no-underline" href={dial(number)}
+          ><span>{name}</span><b>{number}</b></a
+        >
+      </li>
     {/each}
     {#if general}
       <li>
-        <a class="line" href={dial(general)}
+        <a class="line bg-brick-wash text-ink no-underline" href={dial(general)}
           ><span>Emergency services? <i>check: proposed by the clock of the place</i></span><b>{general}</b
           ></a
         >
@@ -40,16 +44,16 @@
     {/if}
   </ul>
   {#if missing}
-    <p class="fill">
+    <p class="fill bg-saffron-wash">
       ! {data.numbers.poison === '' ? 'The number of poison advice' : 'The emergency number'} was never filled in.
       {#if data.owner}<a href="{resolve('/settings')}#f-emergency-poison">Fill it in now</a>, before it is
         needed.
       {:else}An owner fills it in under Settings.{/if}
     </p>
   {/if}
-  {#if data.address}<p class="where">You are at: <b>{data.address}</b></p>{/if}
+  {#if data.address}<p class="where text-[1.1rem]">You are at: <b>{data.address}</b></p>{/if}
 
-  <div class="cards">
+  <div class="cards grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-y-0 gap-x-8 max-[760px]:grid-cols-1">
     <section aria-label="What to do first">
       {#each FIRST_STEPS as { id, name, callFirst, steps } (id)}
         <details class:first={callFirst} open={callFirst}>
@@ -107,28 +111,17 @@
 <style>
   .top {
     display: flex;
-    flex-wrap: wrap;
-    justify-content: space-between;
-    align-items: center;
-    gap: 0.4rem 1rem;
   }
   .numbers {
-    list-style: none;
     padding: 0;
     margin: 0.4rem 0;
     display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(10.4rem, 1fr));
-    gap: 0.5rem;
-    max-width: 62rem;
   }
   .line {
     display: grid;
     border: 2px solid var(--brick);
-    background: var(--brick-wash);
-    color: var(--ink);
     padding: 0.5rem 0.9rem;
     border-radius: 4px;
-    text-decoration: none;
   }
   .line b {
     font-family: var(--font-title);
@@ -137,18 +130,14 @@
   }
   .fill {
     border-left: 5px solid var(--saffron);
-    background: var(--saffron-wash);
     padding: 0.5rem 0.9rem;
     margin: 0.5rem 0;
   }
   .where {
     margin: 0.5rem 0;
-    font-size: 1.1rem;
   }
   .cards {
     display: grid;
-    grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
-    gap: 0 2rem;
   }
   details {
     border-bottom: 1px solid var(--rule);
@@ -189,9 +178,6 @@
     }
     .line {
       padding: 0.4rem 0.6rem;
-    }
-    .cards {
-      grid-template-columns: minmax(0, 1fr);
     }
   }
   @media print {

@@ -42,7 +42,9 @@
   <ul class="rule-list">
     {#each data.equipment as tool (tool.id)}
       {@const now = state(tool)}
-      <li class="row">
+      <li
+        class="grid grid-cols-[minmax(12rem,1.2fr)_1fr_1.6fr] gap-y-1 gap-x-6 items-center max-[700px]:grid-cols-1"
+      >
         <span
           ><a class="figure" href={resolve('/equipment/[id]', { id: tool.id })}>{tool.name}</a><br /><span
             class="soft small">{EQUIPMENT_WORDS[tool.kind]}</span
@@ -71,18 +73,7 @@
 </div>
 
 <style>
-  .row {
-    display: grid;
-    grid-template-columns: minmax(12rem, 1.2fr) 1fr 1.6fr;
-    gap: 0.2rem 1.4rem;
-    align-items: center;
-  }
   .late {
     font-weight: 650;
-  }
-  @media (max-width: 700px) {
-    .row {
-      grid-template-columns: 1fr;
-    }
   }
 </style>

@@ -21,7 +21,7 @@
     line; only owners read them.
   </p>
   {#if data.events.length === 0}<p>Nothing yet.</p>{/if}
-  <ul class="rule-list">
+  <ul class="my-4 mx-0">
     {#each data.events as { id, at, kind, person, facts, from } (id)}
       <li>
         <span>{eventText(kind, facts, show)}</span>
@@ -31,7 +31,7 @@
       </li>
     {/each}
   </ul>
-  <p class="turn">
+  <p class="flex gap-6">
     {#if !data.newest}<a href={resolve('/events')}>The newest</a>{/if}
     {#if data.older !== null}<a href="{resolve('/events')}?before={data.older}">Older ones</a>{/if}
   </p>
@@ -48,12 +48,5 @@
     li {
       grid-template-columns: 1fr;
     }
-  }
-  .rule-list {
-    margin: 0.9rem 0;
-  }
-  .turn {
-    display: flex;
-    gap: 1.4rem;
   }
 </style>

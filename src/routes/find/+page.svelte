@@ -24,7 +24,11 @@
 <svelte:head><title>Find · Nimsy</title></svelte:head>
 <div class="page">
   <h1>Find</h1>
-  <form method="GET" role="search" class="ask">
+  <form
+    method="GET"
+    role="search"
+    class="ask grid grid-cols-[minmax(10rem,26rem)_auto] gap-y-1 gap-x-3 my-3 mx-0"
+  >
     <label class="field-label" for="f-q">Words, or their beginnings</label>
     <!-- svelte-ignore a11y_autofocus -->
     <input id="f-q" class="field-input" name="q" value={data.words} autocomplete="off" autofocus />
@@ -48,11 +52,7 @@
 
 <style>
   .ask {
-    display: grid;
-    grid-template-columns: minmax(10rem, 26rem) auto;
-    gap: 0.2rem 0.7rem;
     justify-content: start;
-    margin: 0.8rem 0;
   }
   .ask label {
     grid-column: 1 / 3;

@@ -9,7 +9,7 @@
 </script>
 
 <svelte:head><title>Forgot the password · Nimsy</title></svelte:head>
-<div class="page narrow">
+<div class="page max-w-[42rem]">
   <h1>A new password</h1>
   {#if form && 'asked' in form}
     <p role="status">
@@ -43,9 +43,6 @@
 </div>
 
 <style>
-  .narrow {
-    max-width: 42rem;
-  }
   p {
     margin: 0.8rem 0;
   }

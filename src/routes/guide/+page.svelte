@@ -34,7 +34,7 @@
 
 <svelte:head><title>Field guide · Nimsy</title></svelte:head>
 <div class="page">
-  <div class="top">
+  <div class="flex flex-wrap gap-y-3 gap-x-6 items-center justify-between">
     <h1>Field guide</h1>
     <Button kind="main" href={resolve('/cases/new')}>What is this? Start a sighting</Button>
   </div>
@@ -59,19 +59,23 @@
     {#if list.entries.length === 0}
       <p>Nothing fits. Try fewer words, or <a href={resolve('/cases/new')}>start from what you see</a>.</p>
     {/if}
-    <ul class="entries">
+    <ul
+      class="entries list-none m-0 p-0 grid grid-cols-[repeat(auto-fill,minmax(min(24rem,100%),1fr))] gap-y-0 gap-x-7"
+    >
       {#each list.entries as entry (entry.id)}
         <li>
           <a class="plain-link" href={resolve('/guide/[id]', { id: entry.id })}>
             {#if entry.drawn}<Drawing id={entry.id} name={entry.name} width={108} plain />{:else}<span
-                class="none"
+                class="block h-[40px]"
                 aria-hidden="true"
               ></span>{/if}
             <span
               ><span class="figure">{entry.name}</span>
               {#if entry.scientific}<i class="soft small">{entry.scientific}</i>{/if}
-              {#if entry.status !== 'pest'}<span class="status">{STATUS_WORDS[entry.status]}</span>{/if}
-              <span class="small telling">{show.prose(entry.telling)}</span></span
+              {#if entry.status !== 'pest'}<span class="text-brick-ink font-bold small"
+                  >{STATUS_WORDS[entry.status]}</span
+                >{/if}
+              <span class="small block">{show.prose(entry.telling)}</span></span
             >
           </a>
         </li>
@@ -81,24 +85,9 @@
 </div>
 
 <style>
-  .top {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.8rem 1.5rem;
-    align-items: center;
-    justify-content: space-between;
-  }
   form {
     max-width: 30rem;
     margin-top: 0.8rem;
-  }
-  .entries {
-    list-style: none;
-    margin: 0;
-    padding: 0;
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(min(24rem, 100%), 1fr));
-    gap: 0 1.6rem;
   }
   .entries li {
     border-bottom: 1px solid var(--rule);
@@ -109,17 +98,5 @@
     grid-template-columns: 108px 1fr;
     gap: 0.9rem;
     align-items: center;
-  }
-  .telling {
-    display: block;
-  }
-  .status {
-    color: var(--brick-ink);
-    font-weight: 700;
-    font-size: 0.9rem;
-  }
-  .none {
-    display: block;
-    height: 40px;
   }
 </style>

@@ -104,7 +104,9 @@
       </div>
     </fieldset>
     <p class="soft for">{BENCH_METHODS[method].for}</p>
-    <div class="bench">
+    <div
+      class="grid grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)] gap-8 max-[800px]:grid-cols-1 max-[800px]:gap-2"
+    >
       <div>
         {#key method}
           <h2 class="section-head">The label says</h2>
@@ -161,14 +163,18 @@
           </div>
         {/key}
       </div>
-      <section class="answer" aria-live="polite" aria-label="Answer">
+      <section
+        class="answer border-l border-l-rule pl-7 pt-6 max-[800px]:border-l-0 max-[800px]:border-t max-[800px]:border-t-ink max-[800px]:pl-0"
+        aria-live="polite"
+        aria-label="Answer"
+      >
         {#if job}
           <svelte:boundary onerror={(fault) => console.error(fault)}>
             <BenchAnswer {job} />
             {#snippet failed(_fault, again)}<Broken {again} />{/snippet}
           </svelte:boundary>
           {#if may() && data.cases.length > 0}
-            <div class="keep">
+            <div class="keep border-t border-t-rule pt-3">
               <h2 class="section-head">Take it into a case</h2>
               <p class="soft small">
                 It becomes a treatment of the case: these figures as a card of your shelf, the ground and the
@@ -215,18 +221,8 @@
   .for {
     margin: 0.2rem 0 0;
   }
-  .bench {
-    display: grid;
-    grid-template-columns: minmax(0, 1.25fr) minmax(0, 1fr);
-    gap: 2rem;
-  }
   .fields {
     margin-bottom: 1rem;
-  }
-  .answer {
-    border-left: 1px solid var(--rule);
-    padding-left: 1.6rem;
-    padding-top: 1.4rem;
   }
   .answer :global(.loads) {
     margin-top: 1rem;
@@ -235,19 +231,6 @@
     margin-top: 0.7rem;
   }
   .keep {
-    border-top: 1px solid var(--rule);
     margin-top: 1.2rem;
-    padding-top: 0.8rem;
-  }
-  @media (max-width: 800px) {
-    .bench {
-      grid-template-columns: 1fr;
-      gap: 0.5rem;
-    }
-    .answer {
-      border-left: 0;
-      border-top: 1px solid var(--ink);
-      padding-left: 0;
-    }
   }
 </style>

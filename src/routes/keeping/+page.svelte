@@ -81,7 +81,7 @@
           type="file"
           name="file"
           accept=".zip,.json,application/zip,application/json"
-          class="file"
+          class="block min-h-[2.75rem]"
         />
         {#if file}<p class="field-error wide" role="alert">{file}</p>{/if}
         <div class="actions">
@@ -159,10 +159,6 @@
   p {
     max-width: 46rem;
     margin: 0.3rem 0 0.8rem;
-  }
-  .file {
-    display: block;
-    min-height: 2.75rem;
   }
   .wide {
     max-width: 46rem;

@@ -18,7 +18,7 @@
     counts.
   </p>
   {#each data.broken as one, i (i)}<p class="field-error" role="alert">! {brokenText(one, show)}</p>{/each}
-  <div class="scroll">
+  <div class="overflow-x-auto">
     <Table>
       <thead
         ><tr
@@ -63,20 +63,13 @@
       </tbody>
     </Table>
   </div>
-  <p class="turn">
+  <p class="flex gap-6">
     {#if !data.first}<a href={resolve('/logbook')}>The newest</a>{/if}
     {#if data.next}<a href="{resolve('/logbook')}?after={data.next}">Older entries</a>{/if}
   </p>
 </div>
 
 <style>
-  .scroll {
-    overflow-x: auto;
-  }
-  .turn {
-    display: flex;
-    gap: 1.4rem;
-  }
   .old td {
     color: var(--soft);
     text-decoration: line-through;

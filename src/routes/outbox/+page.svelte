@@ -25,9 +25,9 @@
           <span class="figure">{subject}</span>
           <span class="soft small">to {to} · {instantText(at, zone())}</span>
         </p>
-        <p class="body">{body}</p>
+        <p class="whitespace-pre-wrap wrap-anywhere">{body}</p>
         {#if form && 'shown' in form && form.shown === id}
-          <p class="link figure" role="status">{form.link}</p>
+          <p class="link wrap-anywhere border border-petrol py-1.5 px-3 figure" role="status">{form.link}</p>
         {:else if hasLink}
           <form method="POST" action="?/link">
             <input type="hidden" name="id" value={id} />
@@ -44,13 +44,6 @@
     margin: 0.2rem 0;
   }
   .link {
-    overflow-wrap: anywhere;
     user-select: all;
-    border: 1px solid var(--petrol);
-    padding: 0.4rem 0.7rem;
-  }
-  .body {
-    white-space: pre-wrap;
-    overflow-wrap: anywhere;
   }
 </style>

@@ -33,7 +33,9 @@
   <h1>People of {data.workspace}</h1>
   <ul class="rule-list">
     {#each data.members as { id, name, email, role, licence } (id)}
-      <li class="member">
+      <li
+        class="member grid grid-cols-[minmax(12rem,1fr)_19rem_11rem] gap-y-1.5 gap-x-6 items-center max-[800px]:grid-cols-1"
+      >
         <span
           ><span class="figure">{name}</span>{id === data.self ? ' (you)' : ''}<br /><span class="soft small"
             >{email}</span
@@ -42,7 +44,7 @@
         <KeptForm action="?/role" id="?/role {id}" label="Role of {name}">
           {#snippet children(sending)}
             <input type="hidden" name="personId" value={id} />
-            <div class="row">
+            <div class="flex gap-2">
               <Pick quiet label="Role of {name}" name="role" value={role} items={ROLES} />
               <Button disabled={sending}>Set the role</Button>
             </div>
@@ -70,7 +72,7 @@
                     width="20rem"
                     hint="what it allows, as printed on it"
                   />
-                  <fieldset class="covers">
+                  <fieldset class="border-0 p-0 flex flex-wrap gap-y-0 gap-x-6 w-full">
                     <legend class="field-label">It covers work with</legend>
                     {#each LICENCE_CATEGORIES as one (one)}
                       <Tick
@@ -101,11 +103,11 @@
 
   <h2 class="section-head">Invite somebody</h2>
   {#if form && 'link' in form && form.link}
-    <div class="link" role="status">
+    <div class="link border border-petrol py-2.5 px-4 mb-4" role="status">
       <p>
         Give this link to {form.email}. It is shown this once, works once, and holds for a week.
       </p>
-      <p class="address">{form.link}</p>
+      <p class="address font-[650] wrap-anywhere">{form.link}</p>
     </div>
   {/if}
   <KeptForm action="?/invite" reset>
@@ -120,7 +122,7 @@
         />
         <Choice label="Role" name="role" items={ROLES} value="technician" width="12rem" />
       </div>
-      <p class="soft small roles">
+      <p class="soft small roles flex flex-wrap gap-y-1 gap-x-6">
         {#each ROLES as { value, name } (value)}<span
             ><span class="figure">{name}</span>: {ROLE_WORDS[value].may}</span
           >{/each}
@@ -133,7 +135,9 @@
     <h2 class="section-head">Open invitations</h2>
     <ul class="rule-list">
       {#each data.invitations as { id, email, role, by, expiresAt, over } (id)}
-        <li class="member">
+        <li
+          class="member grid grid-cols-[minmax(12rem,1fr)_19rem_11rem] gap-y-1.5 gap-x-6 items-center max-[800px]:grid-cols-1"
+        >
           <span
             >{email} as {ROLE_WORDS[role].name}<br /><span class="soft small"
               >by {by}, {over ? 'expired' : 'until'} {dayText(atPlace(expiresAt, zone()).day)}</span
@@ -150,20 +154,6 @@
 </div>
 
 <style>
-  .member {
-    display: grid;
-    grid-template-columns: minmax(12rem, 1fr) 19rem 11rem;
-    gap: 0.4rem 1.4rem;
-    align-items: center;
-  }
-  .covers {
-    border: 0;
-    padding: 0;
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0 1.4rem;
-    width: 100%;
-  }
   .member > span {
     overflow-wrap: anywhere;
   }
@@ -171,32 +161,13 @@
     text-align: left;
     justify-content: start;
   }
-  @media (max-width: 800px) {
-    .member {
-      grid-template-columns: 1fr;
-    }
-  }
-  .row {
-    display: flex;
-    gap: 0.5rem;
-  }
   .roles {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.2rem 1.4rem;
     margin: 0.8rem 0 0;
-  }
-  .link {
-    border: 1px solid var(--petrol);
-    padding: 0.6rem 0.9rem;
-    margin-bottom: 1rem;
   }
   .link p {
     margin: 0.2rem 0;
   }
   .address {
-    font-weight: 650;
-    overflow-wrap: anywhere;
     user-select: all;
   }
 </style>

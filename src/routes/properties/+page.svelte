@@ -10,7 +10,7 @@
 
 <svelte:head><title>Properties · Nimsy</title></svelte:head>
 <div class="page">
-  <div class="top">
+  <div class="flex justify-between gap-4 items-center flex-wrap mb-3">
     <h1>Properties</h1>
     {#if may()}<Button kind="main" href={resolve('/properties/new')}>Add a property</Button>{/if}
   </div>
@@ -24,25 +24,13 @@
       </li>
     {:else}<li class="soft">No property yet.</li>{/each}
   </ul>
-  <p class="turn">
+  <p class="flex gap-6">
     {#if !data.first}<a href={resolve('/properties')}>From the beginning</a>{/if}
     {#if data.next}<a href="{resolve('/properties')}?after={encodeURIComponent(data.next)}">More</a>{/if}
   </p>
 </div>
 
 <style>
-  .turn {
-    display: flex;
-    gap: 1.4rem;
-  }
-  .top {
-    display: flex;
-    justify-content: space-between;
-    gap: 1rem;
-    align-items: center;
-    flex-wrap: wrap;
-    margin-bottom: 0.8rem;
-  }
   .list > li {
     display: grid;
     grid-template-columns: 1.2fr 1.2fr 0.8fr 1.6fr;

@@ -24,9 +24,9 @@
 
 <svelte:head><title>Shelf · Nimsy</title></svelte:head>
 <div class="page">
-  <div class="top">
+  <div class="flex gap-y-2 gap-x-4 items-center flex-wrap justify-between">
     <h1>Shelf</h1>
-    <div class="doing">
+    <div class="flex gap-y-2 gap-x-4 items-center flex-wrap justify-between">
       {#if may()}
         <Button kind="main" href={resolve('/shelf/new')}>Copy a label</Button>
         <Button href={resolve('/shelf/import')}>Read in</Button>
@@ -76,14 +76,6 @@
 </div>
 
 <style>
-  .top,
-  .doing {
-    display: flex;
-    gap: 0.5rem 1rem;
-    align-items: center;
-    flex-wrap: wrap;
-    justify-content: space-between;
-  }
   h3 {
     margin: 0.9rem 0 0.1rem;
     font-size: 1rem;

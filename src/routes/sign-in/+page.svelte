@@ -12,7 +12,7 @@
 </script>
 
 <svelte:head><title>Sign in · Nimsy</title></svelte:head>
-<div class="door">
+<div class="door max-w-[60rem] py-8 px-5 flex-wrap">
   <section>
     <h1>Sign in</h1>
     {#if data.done === 'password'}<p role="status">The new password is set. Sign in with it.</p>{/if}
@@ -62,11 +62,8 @@
 
 <style>
   .door {
-    max-width: 60rem;
     margin: 0 auto;
-    padding: 2rem 1.2rem;
     display: flex;
-    flex-wrap: wrap;
     gap: 2rem 4rem;
   }
   section {

@@ -6,7 +6,7 @@
 </script>
 
 <svelte:head><title>Trust this Nimsy · Nimsy</title></svelte:head>
-<div class="page narrow">
+<div class="page max-w-[48rem]">
   <h1>Trust this Nimsy on this device</h1>
   <p>
     Nobody outside vouches for this Nimsy, so the browser warns of it. It has an authority of its own; once a
@@ -25,7 +25,7 @@
         Compare its SHA-256 fingerprint with the one that the machine printed in its terminal at the start. If
         they differ, stop: something stands between you and it.
       </p>
-      <p class="print">{data.fingerprint}</p>
+      <p class="font-[650] wrap-anywhere">{data.fingerprint}</p>
     </li>
     <li>
       <p>Add it to the authorities that the device trusts:</p>
@@ -47,9 +47,6 @@
 </div>
 
 <style>
-  .narrow {
-    max-width: 48rem;
-  }
   p {
     margin: 0.6rem 0;
   }
@@ -60,9 +57,5 @@
   ul {
     list-style: disc;
     padding-left: 1.2rem;
-  }
-  .print {
-    font-weight: 650;
-    overflow-wrap: anywhere;
   }
 </style>

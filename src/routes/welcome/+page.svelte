@@ -15,7 +15,7 @@
 </script>
 
 <svelte:head><title>Welcome · Nimsy</title></svelte:head>
-<div class="page narrow">
+<div class="page max-w-[48rem]">
   <h1>Who uses this Nimsy?</h1>
   {#if data.locked}
     <p>
@@ -29,7 +29,7 @@
     </p>
     <KeptForm plain>
       {#snippet children(sending)}
-        <fieldset class="how">
+        <fieldset class="grid gap-2.5 mb-4">
           <legend class="legend">How it is used</legend>
           <OneOf class="line" name="how" value="people" chosen={how} onpick={() => (chosen = 'people')}>
             <span class="figure">With sign-in.</span> You are the owner and can invite others. Needed where other
@@ -47,11 +47,11 @@
             and whoever uses this machine sees it all.
           </OneOf>
         </fieldset>
-        <div class="fields">
+        <div class="my-4 mx-0">
           <Field label="Your name" name="name" autocomplete="name" value={was('name')} width="16rem" />
         </div>
         {#if how === 'people'}
-          <div class="fields">
+          <div class="my-4 mx-0">
             <Field
               label="E-mail address"
               name="email"
@@ -78,18 +78,7 @@
 </div>
 
 <style>
-  .narrow {
-    max-width: 48rem;
-  }
   p {
     margin: 0.8rem 0 1.2rem;
-  }
-  .how {
-    display: grid;
-    gap: 0.6rem;
-    margin-bottom: 1rem;
-  }
-  .fields {
-    margin: 1rem 0;
   }
 </style>

@@ -32,7 +32,7 @@
   {#if !halted}
     {@const [product, ...others] = worked.figures}
     {#if product}
-      <p class="big figure">{quantityText(product.value)}</p>
+      <p class="text-[2.6rem] m-0 leading-[1.1] figure">{quantityText(product.value)}</p>
       <p class="soft">
         {besideText(product.value) ?? ''}
         at {rateText(worked.actualRate, job.rate.unit, job.rate.per)}{Math.abs(worked.errorPct) >= 0.5
@@ -50,7 +50,7 @@
     {/if}
     {#if METHOD_CAUTIONS[job.method]}<Notice kind="care">! {METHOD_CAUTIONS[job.method]}</Notice>{/if}
     {#if worked.loads.length > 0}
-      <div class="loads">
+      <div class="grid grid-cols-[repeat(auto-fit,minmax(10rem,1fr))] gap-4">
         {#each worked.loads.slice(0, SHOWN) as load, i (i)}
           {@const vessel = worked.vessels[i] ?? (job.method === 'jug' ? job.jug : job.tank) ?? load.finished}
           <div>
@@ -76,11 +76,6 @@
 {/if}
 
 <style>
-  .big {
-    font-size: 2.6rem;
-    margin: 0;
-    line-height: 1.1;
-  }
   dl {
     display: grid;
     grid-template-columns: auto auto;
@@ -95,10 +90,5 @@
   }
   dd {
     text-align: right;
-  }
-  .loads {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(10rem, 1fr));
-    gap: 1rem;
   }
 </style>

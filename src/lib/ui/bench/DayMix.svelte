@@ -65,7 +65,7 @@
   <h2 class="section-head">
     {first.label.name}, {rateText(first.rate.chosen ?? first.rate.min, first.rate.unit, first.rate.per)}
   </h2>
-  <div class="two">
+  <div class="grid grid-cols-[minmax(15rem,1fr)_minmax(0,2.4fr)] gap-y-2 gap-x-8 max-[800px]:grid-cols-1">
     <div>
       <h3>Jobs, in their order</h3>
       {#each jobs as job (job.number)}
@@ -90,8 +90,10 @@
       {:else if 'refused' in result}
         {#each result.refused as r, i (i)}<p class="field-error">{refusalSentence(r, show)}</p>{/each}
       {:else if plan}
-        <p class="big figure">{quantityText(plan.product)} in {quantityText(plan.finished)}</p>
-        <div class="loads">
+        <p class="text-[1.6rem] mt-1.5 mb-0 mx-0 figure">
+          {quantityText(plan.product)} in {quantityText(plan.finished)}
+        </p>
+        <div class="grid grid-cols-[repeat(auto-fit,minmax(11rem,1fr))] gap-4">
           {#each plan.loads.slice(0, 12) as load, i (i)}
             {@const tank = used[load.tank]}
             <div>
@@ -115,7 +117,7 @@
         {#if plan.loads.length > 12}<p class="small">{plan.loads.length} loads in all.</p>{/if}
         {#if plan.leftover}
           {@const { mix, product, over, without } = plan.leftover}
-          <p class="end">
+          <p class="border-l-5 border-l-moss pl-3 max-w-[44rem]">
             <span class="figure">The last tank keeps {quantityText(mix)}</span> that cannot be drawn, with {quantityText(
               product,
             )} of product.
@@ -132,7 +134,7 @@
             {/if}
           </p>
         {:else}
-          <p class="end">
+          <p class="border-l-5 border-l-moss pl-3 max-w-[44rem]">
             <span class="figure">The tank ends empty.</span> Three rinses, over lawn or soil that was treated; from
             rooms, cracks and mounds closed and labelled. What cannot be drawn was not measured for this tank.
           </p>
@@ -143,37 +145,13 @@
 </section>
 
 <style>
-  .two {
-    display: grid;
-    grid-template-columns: minmax(15rem, 1fr) minmax(0, 2.4fr);
-    gap: 0.5rem 2rem;
-  }
   h3 {
     font-size: 1rem;
     margin: 0.6rem 0 0.2rem;
-  }
-  .big {
-    font-size: 1.6rem;
-    margin: 0.4rem 0 0;
-  }
-  .loads {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(11rem, 1fr));
-    gap: 1rem;
   }
   ul {
     padding-left: 1.1rem;
     margin: 0.2rem 0;
     list-style: disc;
-  }
-  .end {
-    border-left: 5px solid var(--moss);
-    padding-left: 0.7rem;
-    max-width: 44rem;
-  }
-  @media (max-width: 800px) {
-    .two {
-      grid-template-columns: 1fr;
-    }
   }
 </style>

@@ -85,7 +85,7 @@
   }
 </script>
 
-<section class="asking" aria-label="One question at a time">
+<section class="max-w-[40rem]" aria-label="One question at a time">
   {#if sign}<p class="soft small">Question {asked.length + 1}</p>{/if}
   <h2 bind:this={heading} tabindex="-1">{title}</h2>
   {#if sign}
@@ -96,13 +96,13 @@
         : 'Tells most now.'}
     </p>
     {#if sign.drawn}<img
-        class="sign"
+        class="sign mt-0 mb-2.5 mx-auto"
         src={resolve('/drawings/[name]', { name: `${sign.id}.svg` })}
         alt=""
         width="168"
         height="112"
       />{/if}
-    <div class="answers">
+    <div class="answers grid-cols-[repeat(auto-fill,minmax(min(17rem,100%),1fr))]">
       {#each answers as { id, name, drawn } (`${sign.id} ${id}`)}
         <Button type="button" class="asked-answer" onclick={() => say(id)}>
           {#if drawn}<img
@@ -115,7 +115,7 @@
         </Button>
       {/each}
     </div>
-    <div class="others">
+    <div class="others flex-wrap my-3 mx-0">
       {#if sign.values !== null}<Button type="button" kind="plain" onclick={() => say(NONE_OF_THESE)}
           >None of these</Button
         >{/if}
@@ -131,7 +131,7 @@
       > has all that was seen on it. Not sure is a fine end.
     </p>
   {/if}
-  <div class="likely" aria-live="polite">
+  <div class="sticky bottom-0 bg-paper border-t border-t-ink py-2 px-0" aria-live="polite">
     <ol>
       {#each ranking.ranked.slice(0, NAMES) as { id, p } (id)}
         <li>
@@ -149,9 +149,6 @@
 </section>
 
 <style>
-  .asking {
-    max-width: 40rem;
-  }
   h2 {
     font-size: 1.5rem;
     margin: 0 0 0.2rem;
@@ -164,11 +161,9 @@
   }
   .sign {
     display: block;
-    margin: 0 auto 0.6rem;
   }
   .answers {
     display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(min(17rem, 100%), 1fr));
     gap: 0.6rem;
   }
   .answers :global(.asked-answer) {
@@ -183,16 +178,7 @@
   }
   .others {
     display: flex;
-    flex-wrap: wrap;
     gap: 0.4rem 1.4rem;
-    margin: 0.7rem 0;
-  }
-  .likely {
-    position: sticky;
-    bottom: 0;
-    background: var(--paper);
-    border-top: 1px solid var(--ink);
-    padding: 0.5rem 0;
   }
   ol {
     list-style: none;

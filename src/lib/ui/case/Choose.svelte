@@ -86,7 +86,7 @@
 {:else if !view.named}
   <p class="soft">First a name: without one no threshold is known.</p>
 {:else if view.threshold}
-  <p class="verdict">
+  <p class="verdict text-[1.05rem]">
     <span class="figure">{thresholdText(view.threshold)}</span>
     <span class="soft"
       >for {view.named.name.toLowerCase()} here: {view.threshold.presence
@@ -117,7 +117,7 @@
   {#if purpose === 'control' && !view.threshold.presence && view.density}<Working name="threshold" />{/if}
 {/if}
 {#if treat.length > 0}
-  <ul class="treat">
+  <ul class="my-2 mx-0 pl-5 list-disc">
     {#each treat as reason, i (i)}<li>{treatText(reason)}</li>{/each}
   </ul>
 {/if}
@@ -139,9 +139,9 @@
     </p>{/if}
 {/if}
 
-<fieldset class="wishes">
+<fieldset class="wishes mt-5">
   <legend class="section-head">What counts here</legend>
-  <div class="ticks">
+  <div class="flex flex-wrap gap-y-0 gap-x-6 items-center">
     {#each WISHES as wish (wish)}
       <Tick label={WISH_WORDS[wish]} name="wishes.{wish}" checked={start?.wishes.includes(wish) ?? false} />
     {/each}
@@ -154,7 +154,7 @@
   <span class="soft small">mildest that will work first; Halts with their clause</span>
 </div>
 {#snippet card(option: Option, i: number)}
-  <li class="option" class:halted={option.halts.length > 0}>
+  <li class="grid grid-cols-[1fr_auto] gap-y-0 gap-x-4" class:halted={option.halts.length > 0}>
     <OneOf class="pick" name="label" value={option.label.id} chosen={start?.label ?? undefined}>
       <span class="figure">{option.label.name}</span>
       <span class="soft small">
@@ -163,16 +163,16 @@
           : ''}</span
       >
     </OneOf>
-    <div class="facts small">
+    <div class="facts self-center small">
       <span class="number figure"
         >{option.halts.length > 0
           ? '✕ Halt'
           : standsWords(i, option.score, view.options[0]?.score ?? 0)}</span
       >
     </div>
-    <div class="why small">
+    <div class="why col-[1_/_3] pl-9 small">
       {#each option.halts as halt, n (n)}
-        <p class="stop">
+        <p class="border-l-4 border-l-brick pl-2.5">
           <span class="figure">Halt: {cautionWords(halt, show).title}.</span>
           {cautionWords(halt, show).text}{#if halt.clause}<span class="soft">
               Clause {halt.clause.at}: “{halt.clause.text}”</span
@@ -184,7 +184,7 @@
       </p>
       {#if option.halts.length === 0}
         <Fold says={i === 0 ? 'Why first' : 'Why here'}>
-          <ul class="points">
+          <ul class="mt-1 mb-1.5 mx-0 pl-5">
             {#each option.points as p (p.because)}<li>{p.points} · {SCORE_WORDS[p.because]}</li>{/each}
           </ul>
         </Fold>
@@ -196,7 +196,7 @@
   <legend class="visually-hidden">Remedy</legend>
   <ul class="rule-list">
     {#each forThis as option, i (option.label.id)}{@render card(option, i)}{/each}
-    <li class="option">
+    <li class="grid grid-cols-[1fr_auto] gap-y-0 gap-x-4">
       <OneOf class="pick" name="label" value="nothing" chosen={start?.label === null ? 'nothing' : undefined}>
         <span class="figure">Nothing</span>
         <span class="soft small">culture only, and look again</span>
@@ -224,7 +224,7 @@
       >{/each}. Complete the card, or read it again.
   </p>
 {/if}
-<div class="fields reason">
+<div class="fields mt-4">
   <Note label="Reason, where it is not the first" name="reason" value={start?.reason ?? ''} />
 </div>
 
@@ -237,51 +237,13 @@
   .wishes legend {
     width: 100%;
   }
-  .ticks {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0 1.4rem;
-    align-items: center;
-  }
-  .treat {
-    margin: 0.5rem 0;
-    padding-left: 1.1rem;
-    list-style: disc;
-  }
-  .wishes {
-    margin-top: 1.2rem;
-  }
   .verdict {
     margin: 0.3rem 0 0.4rem;
-    font-size: 1.05rem;
-  }
-  .option {
-    display: grid;
-    grid-template-columns: 1fr auto;
-    gap: 0 1rem;
-  }
-  .facts {
-    align-self: center;
   }
   .halted .facts {
     color: var(--brick-ink);
   }
-  .why {
-    grid-column: 1 / 3;
-    padding-left: 2.2rem;
-  }
   .why p {
     margin: 0.1rem 0 0.3rem;
-  }
-  .stop {
-    border-left: 4px solid var(--brick);
-    padding-left: 0.6rem;
-  }
-  .points {
-    margin: 0.2rem 0 0.4rem;
-    padding-left: 1.1rem;
-  }
-  .reason {
-    margin-top: 1rem;
   }
 </style>

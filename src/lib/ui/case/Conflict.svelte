@@ -21,7 +21,11 @@
   const shown = (value: Plain): string => plainText(value, show);
 </script>
 
-<section class="conflict" role="alert" aria-label="Somebody else saved meanwhile">
+<section
+  class="conflict border border-saffron bg-saffron-wash pt-3 pb-4 px-4 my-5 mx-0"
+  role="alert"
+  aria-label="Somebody else saved meanwhile"
+>
   <h2>{by} saved this stop at {atPlace(at, zone()).time}, after you opened it</h2>
   <p>Nothing of yours was saved yet, and nothing of theirs was lost.</p>
   <input type="hidden" name="basedOn" value={basedOn} />
@@ -29,7 +33,7 @@
   {#if whole}
     <p>The two answers do not fit together. Take one of them whole:</p>
     <input type="hidden" name="keep.*" value="mine" />
-    <div class="actions">
+    <div class="mt-3">
       <Button kind="main" name="then" value="stay">Save mine instead</Button>
       <a class="button" href="?" data-sveltekit-reload>Take theirs, drop mine</a>
     </div>
@@ -51,7 +55,7 @@
         <OneOf class="line" name="keep.{path}" value="mine" chosen="theirs">you: <b>{shown(mine)}</b></OneOf>
       </fieldset>
     {/each}
-    <div class="actions">
+    <div class="mt-3">
       <Button kind="main" name="then" value="stay">Save both changes together</Button>
       <a class="button" href="?" data-sveltekit-reload>Take theirs, drop mine</a>
     </div>
@@ -60,11 +64,7 @@
 
 <style>
   .conflict {
-    border: 1px solid var(--saffron);
     border-left-width: 5px;
-    background: var(--saffron-wash);
-    padding: 0.7rem 1rem 0.9rem;
-    margin: 1.2rem 0;
   }
   p {
     margin: 0.4rem 0;
@@ -79,8 +79,5 @@
   }
   legend {
     font-weight: 650;
-  }
-  .actions {
-    margin-top: 0.8rem;
   }
 </style>

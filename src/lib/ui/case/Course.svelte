@@ -61,7 +61,7 @@
 </script>
 
 {#if rows.length > 1}
-  <section class="course" id="course" aria-label="The course">
+  <section class="border-t-2 border-t-ink pt-2.5 mt-0 mb-2.5 mx-0" id="course" aria-label="The course">
     <h2>
       A course of {countWord(course.standing)}{course.cost > 0
         ? `, ${show.priceText(course.cost)} in all`
@@ -92,20 +92,22 @@
     >
       {#each list as row, i (row.id)}
         {@const { treatment: one, view, facts } = row}
-        <li class="entry" class:now={one.number === current} class:off={one.state === 'dropped'}>
+        <li class="entry items-center" class:now={one.number === current} class:off={one.state === 'dropped'}>
           {#if may()}<span
-              class="letter handle"
+              class="letter h-[1.8rem] place-items-center font-bold handle items-center justify-center cursor-grab"
               use:handleOf
               aria-label="Drag {treatmentName(facts, view)} to another place"
               ><DotsVerticalOutline width="14" height="16" />{row.letter || '–'}</span
-            >{:else}<span class="letter" aria-hidden="true">{row.letter || '–'}</span>{/if}
-          <span class="what">
+            >{:else}<span class="letter h-[1.8rem] place-items-center font-bold" aria-hidden="true"
+              >{row.letter || '–'}</span
+            >{/if}
+          <span class="what grid">
             <a href={resolve(`/cases/${sheet.facts.number}/${one.number}/choose`)} class="figure"
               >{treatmentName(facts, view)}</a
             >
             <span class="soft small">{treatmentText(facts, view, one, show)}</span>
           </span>
-          <span class="figure amount">{amount(row)}</span>
+          <span class="figure text-right">{amount(row)}</span>
           {#if may()}
             <form method="POST" {action} use:enhance>
               <input type="hidden" name="number" value={one.number} />
@@ -144,14 +146,14 @@
   </section>
 {/if}
 {#if may() && (sheet.view.named || purposeOf(sheet.facts) === 'routine') && (rows.length > 1 || sheet.facts.stops.choose)}
-  <div class="after">
+  <div class="border-b border-b-rule pb-4 mb-5">
     {#if rows.length > 1}
       <Fold
         says="{letterOf(sheet.facts, current) || 'This one'} is {own?.state === 'only-if'
           ? `done only if ${own.onlyIf || 'needed'}`
           : TREATMENT_STATE_WORDS[sheet.view.records.length > 0 ? 'done' : (own?.state ?? 'planned')]}"
       >
-        <form method="POST" {action} use:enhance class="add">
+        <form method="POST" {action} use:enhance class="add mt-2.5 mb-0 mx-0">
           <input type="hidden" name="number" value={current} />
           <Pick
             quiet
@@ -172,7 +174,7 @@
         </form>
       </Fold>
     {/if}
-    <form method="POST" {action} use:enhance class="add">
+    <form method="POST" {action} use:enhance class="add mt-2.5 mb-0 mx-0">
       <input type="hidden" name="number" value={current} />
       <Button name="act" value="add">Add a treatment</Button>
       {#if sheet.view.records.length > 0}
@@ -191,11 +193,6 @@
 {/if}
 
 <style>
-  .course {
-    border-top: 2px solid var(--ink);
-    padding-top: 0.6rem;
-    margin: 0 0 0.6rem;
-  }
   ol,
   ul {
     list-style: none;
@@ -206,25 +203,18 @@
     display: grid;
     grid-template-columns: auto minmax(0, 1fr) auto auto;
     gap: 0.3rem 0.9rem;
-    align-items: center;
     padding: 0.5rem 0;
     border-top: 1px solid var(--rule);
   }
   .letter {
     width: 1.8rem;
-    height: 1.8rem;
     display: grid;
-    place-items: center;
     border: 1px solid var(--ink);
     border-radius: 4px;
-    font-weight: 700;
   }
   .handle {
     display: flex;
-    align-items: center;
-    justify-content: center;
     width: 2.4rem;
-    cursor: grab;
     touch-action: none;
   }
   .now .letter {
@@ -235,12 +225,6 @@
   .off .what {
     text-decoration: line-through;
   }
-  .what {
-    display: grid;
-  }
-  .amount {
-    text-align: right;
-  }
   form {
     display: flex;
     flex-wrap: wrap;
@@ -249,12 +233,6 @@
   }
   .add {
     gap: 0.6rem;
-    margin: 0.6rem 0 0;
-  }
-  .after {
-    border-bottom: 1px solid var(--rule);
-    padding-bottom: 1rem;
-    margin-bottom: 1.2rem;
   }
   .add input {
     display: inline-block;

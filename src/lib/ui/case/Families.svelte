@@ -14,7 +14,7 @@
 </script>
 
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-<div class="scroll" role="region" aria-label="Families side by side" tabindex="0">
+<div class="overflow-x-auto" role="region" aria-label="Families side by side" tabindex="0">
   <Table>
     <thead
       ><tr
@@ -28,14 +28,15 @@
         <tr class:weak={!works(row)}>
           <td
             ><span class="figure">{FAMILY_NAMES[row.family]}</span>{#if row.family === first}<span
-                class="first">mildest that works</span
+                class="first rounded-md py-0 px-1.5 ml-2 text-[0.85rem] whitespace-nowrap"
+                >mildest that works</span
               >{/if}
-            {#if row.note}<span class="soft small note">{show.prose(row.note)}</span>{/if}
-            {#if row.cards[0]}<span class="small note"
+            {#if row.note}<span class="soft small block">{show.prose(row.note)}</span>{/if}
+            {#if row.cards[0]}<span class="small block"
                 >{row.cards[0].label.name}{row.cards.length > 1
                   ? ` and ${row.cards.length - 1} more`
                   : ''}</span
-              >{:else if row.halted > 0}<span class="small note"
+              >{:else if row.halted > 0}<span class="small block"
                 >✕ {row.halted} {row.halted === 1 ? 'card is' : 'cards are'} halted</span
               >{/if}
           </td>
@@ -57,19 +58,8 @@
 </p>
 
 <style>
-  .scroll {
-    overflow-x: auto;
-  }
-  .note {
-    display: block;
-  }
   .first {
     border: 1px solid var(--moss, currentcolor);
-    border-radius: 4px;
-    padding: 0 0.35rem;
-    margin-left: 0.5rem;
-    font-size: 0.85rem;
-    white-space: nowrap;
   }
   .weak td {
     color: var(--soft);

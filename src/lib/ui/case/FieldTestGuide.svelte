@@ -16,14 +16,14 @@
 </script>
 
 {#if recipe.length > 0}
-  <p class="recipe">
+  <p class="mt-3 mb-0 mx-0">
     <span class="soft">For this frame:</span>
     {#each recipe as part, i (part.what)}{i > 0 ? ' in ' : ''}<span class="figure"
         >{text(part.amount)} {part.what}</span
       >{/each}
   </p>
 {/if}
-<ol class="steps">
+<ol class="steps list-decimal mt-3 mb-1.5 mx-0 pl-6 max-w-[46rem]">
   {#each test.steps as step (step.text)}
     <li>
       <span>{prose(step.text)}</span>
@@ -34,15 +34,6 @@
 <p class="soft small">{prose(test.not)}.</p>
 
 <style>
-  .recipe {
-    margin: 0.8rem 0 0;
-  }
-  .steps {
-    list-style: decimal;
-    margin: 0.7rem 0 0.4rem;
-    padding-left: 1.5rem;
-    max-width: 46rem;
-  }
   .steps li {
     padding: 0.25rem 0;
   }

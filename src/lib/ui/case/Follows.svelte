@@ -75,9 +75,9 @@
           {numberText(view.allowance.used.value + view.allowance.now.value)} of {quantityText(
             view.allowance.allowed,
           )}
-          <span class="bar" aria-hidden="true">
-            <span class="before" style:width={share(view.allowance.used.value / allowed)}></span>
-            <span class="now" style:width={share(view.allowance.now.value / allowed)}></span>
+          <span class="flex h-[12px] border border-ink my-1 mx-0 bg-field" aria-hidden="true">
+            <span class="bg-water-deep" style:width={share(view.allowance.used.value / allowed)}></span>
+            <span class="bg-petrol" style:width={share(view.allowance.now.value / allowed)}></span>
           </span>
           <span class="soft small">before · this one · room left</span>
         </dd>
@@ -159,18 +159,5 @@
   }
   .halt dd {
     color: var(--brick-ink);
-  }
-  .bar {
-    display: flex;
-    height: 12px;
-    border: 1px solid var(--ink);
-    margin: 0.3rem 0;
-    background: var(--field);
-  }
-  .before {
-    background: var(--water-deep);
-  }
-  .now {
-    background: var(--petrol);
   }
 </style>

@@ -17,7 +17,7 @@
 {/snippet}
 
 {#if sheet.view.halts.length > 0}
-  <div class="halts" role="region" aria-label={later ? 'What halts a second time' : 'Open Halts'}>
+  <div class="mb-4" role="region" aria-label={later ? 'What halts a second time' : 'Open Halts'}>
     {#if later}
       <Fold says="It is done. A second time would be halted: {titles.join(' · ').toLowerCase()}">
         {@render blocks()}
@@ -25,9 +25,3 @@
     {:else}{@render blocks()}{/if}
   </div>
 {/if}
-
-<style>
-  .halts {
-    margin-bottom: 1rem;
-  }
-</style>

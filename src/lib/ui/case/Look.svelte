@@ -101,7 +101,7 @@
   {:else}
     <HouseSection name="place" value="" onpick={place} />
   {/if}
-  <p class="ways">
+  <p class="ways flex-wrap gap-y-1.5 gap-x-5 my-2.5 mx-0">
     <Button type="button" kind="plain" onclick={() => (rest = !rest)}
       >{rest
         ? 'Only the question'
@@ -110,7 +110,7 @@
     <Button type="button" kind="plain" onclick={() => (asks = false)}>Everything as a list</Button>
   </p>
 {:else if purpose === 'control'}
-  <p class="ways">
+  <p class="ways flex-wrap gap-y-1.5 gap-x-5 my-2.5 mx-0">
     <Button type="button" kind="plain" onclick={() => ([asks, rest] = [true, false])}
       >One question at a time</Button
     >
@@ -135,7 +135,7 @@
         width="17rem"
       />
     {/if}
-    <p class="soft small why">{PURPOSE_HINTS[purpose]}</p>
+    <p class="soft small basis-full m-0">{PURPOSE_HINTS[purpose]}</p>
   </div>
   <div class="fields">
     <Choice
@@ -183,7 +183,7 @@
       <input type="hidden" name="vigour" value={start?.vigour ?? 'fair'} />
     {/if}
     {#if FLOWERS.has(surrounding)}
-      <div class="flower">
+      <div class="w-full">
         <Tick
           label={surrounding === 'lawn'
             ? 'Clover or daisies in flower'
@@ -200,7 +200,7 @@
       <h2>What you see</h2>
       <span class="soft small">most worth looking at next are marked ▸</span>
     </div>
-    <div class="signs">
+    <div class="signs grid-cols-[repeat(auto-fill,minmax(min(19rem,100%),1fr))] gap-y-0 gap-x-7">
       {#each shown as sign (sign.id)}
         <SignRow {sign} found={start?.signs[sign.id]} worth={next.includes(sign.id)} drawn={sign.drawn} />
       {/each}
@@ -214,7 +214,7 @@
         >Show all {here.length} signs of this place</Button
       >
     {/if}
-    <div class="fields length">
+    <div class="fields mt-5">
       <Reading
         label="Body length of one"
         name="lengthMm"
@@ -246,34 +246,18 @@
       {@render seen()}
     </Fold>
   {/if}
-  <div class="fields note"><Note label="Note" name="note" value={start?.note ?? ''} /></div>
+  <div class="fields mt-5"><Note label="Note" name="note" value={start?.note ?? ''} /></div>
 </div>
 {#if start?.first}<input type="hidden" name="first" value={start.first} />{/if}
 
 <style>
   .ways {
     display: flex;
-    flex-wrap: wrap;
-    gap: 0.4rem 1.2rem;
-    margin: 0.6rem 0;
   }
   .away {
     display: none;
   }
-  .why {
-    flex-basis: 100%;
-    margin: 0;
-  }
-  .flower {
-    width: 100%;
-  }
   .signs {
     display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(min(19rem, 100%), 1fr));
-    gap: 0 1.6rem;
-  }
-  .length,
-  .note {
-    margin-top: 1.2rem;
   }
 </style>

@@ -63,7 +63,7 @@
   </div>
   <FieldTestGuide {test} frame={frameNow} />
 {/if}
-<fieldset class="counts">
+<fieldset class="mt-4">
   <legend class="legend">Counted in each numbered spot</legend>
   <div class="fields">
     {#each Array.from({ length: spots }, (_, i) => i) as i (i)}
@@ -75,8 +75,8 @@
   </div>
 </fieldset>
 {#if density}
-  <p class="result" aria-live="polite">
-    <span class="figure big">{show.densityText(density.mean, basis)}</span>
+  <p class="mt-4 mb-0 mx-0 flex flex-wrap gap-y-1 gap-x-3 items-baseline" aria-live="polite">
+    <span class="figure text-[1.4rem]">{show.densityText(density.mean, basis)}</span>
     <span class="soft"
       >between {show.densityNumber(density.low, basis)} and {show.densityNumber(
         density.high,
@@ -90,19 +90,3 @@
 {:else}
   <p class="soft">Two counted spots or more give a density with its interval.</p>
 {/if}
-
-<style>
-  .counts {
-    margin-top: 1rem;
-  }
-  .result {
-    margin: 0.9rem 0 0;
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.2rem 0.8rem;
-    align-items: baseline;
-  }
-  .big {
-    font-size: 1.4rem;
-  }
-</style>

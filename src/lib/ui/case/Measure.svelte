@@ -97,8 +97,8 @@
 
 {#if view.lawn}
   {@const lawn = view.lawn}
-  <p class="result" aria-live="polite">
-    <span class="figure big">{groundText(lawn, noun, show)}</span>
+  <p class="mt-0 mb-3 mx-0 flex flex-wrap gap-y-1 gap-x-3 items-baseline" aria-live="polite">
+    <span class="figure text-[1.5rem]">{groundText(lawn, noun, show)}</span>
     {#if lawn.areaLow && lawn.areaHigh}<span class="figure"
         >between {numberText(lawn.areaLow.value)} and {numberText(lawn.areaHigh.value)}</span
       >{/if}
@@ -248,9 +248,9 @@
   {/await}
 {/if}
 {#if how === 'paces'}
-  <h2 class="cal">Your pace, from a walk over a known distance</h2>
+  <h2 class="mt-5 mb-2 mx-0">Your pace, from a walk over a known distance</h2>
   {#if walkers.length > 0}
-    <p class="walkers">
+    <p class="flex flex-wrap gap-2 my-1.5 mx-0">
       {#each walkers as { name, pace } (name)}
         <Button type="button" onclick={() => takePace(pace)}
           >Take {name}’s: {show.lengthText(pace.value)} a pace, {show.dayText(
@@ -357,25 +357,3 @@
     {/if}
   </p>
 {/if}
-
-<style>
-  .walkers {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.5rem;
-    margin: 0.4rem 0;
-  }
-  .cal {
-    margin: 1.2rem 0 0.5rem;
-  }
-  .result {
-    margin: 0 0 0.8rem;
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.2rem 0.8rem;
-    align-items: baseline;
-  }
-  .big {
-    font-size: 1.5rem;
-  }
-</style>

@@ -16,7 +16,7 @@
 
 <div bind:this={rows.box} {@attach rows.heedDraft('edge.more', { kind: '', run: 0, wide: 0 })}>
   {#each rows.all as row, i (row.id)}
-    <div class="fields row">
+    <div class="fields items-start">
       <Field label="Besides" name="edge.more.{i}.kind" value={row.kind} width="11rem" />
       <NumberField
         label="Running length"
@@ -36,21 +36,9 @@
       <Button type="button" class="mt-6" onclick={() => rows.drop(row.id)}>Take out</Button>
     </div>
   {/each}
-  <p class="adds">
+  <p class="flex flex-wrap gap-2 my-3 mx-0">
     {#each KINDS.filter((kind) => !rows.all.some((row) => row.kind === kind)) as kind (kind)}
       <Button type="button" disabled={rows.all.length >= MOST} onclick={() => add(kind)}>+ {kind}</Button>
     {/each}
   </p>
 </div>
-
-<style>
-  .adds {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.5rem;
-    margin: 0.8rem 0;
-  }
-  .row {
-    align-items: flex-start;
-  }
-</style>

@@ -22,7 +22,7 @@
 
 <div bind:this={rows.box} {@attach rows.heedDraft('parts', { kind: 'rectangle', a: 0, b: 0, off: false })}>
   {#each rows.all as row, i (row.id)}
-    <div class="fields row">
+    <div class="fields items-start">
       <Choice
         label="Part {i + 2}"
         name="parts.{i}.kind"
@@ -43,7 +43,7 @@
       <Button type="button" class="mt-6" onclick={() => rows.drop(row.id)}>Take out</Button>
     </div>
   {/each}
-  <p class="adds">
+  <p class="flex flex-wrap gap-2 my-3 mx-0">
     <Button type="button" disabled={rows.all.length >= MOST} onclick={() => add('rectangle')}
       >Add a part</Button
     >
@@ -52,15 +52,3 @@
     >
   </p>
 </div>
-
-<style>
-  .adds {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.5rem;
-    margin: 0.8rem 0;
-  }
-  .row {
-    align-items: flex-start;
-  }
-</style>

@@ -32,7 +32,7 @@
     >{#each kinds as kind (kind)}<option value={kind}></option>{/each}</datalist
   >
   {#each rows.all as row, i (row.id)}
-    <div class="fields row">
+    <div class="fields items-start">
       <NumberField
         label="How many {many}"
         name="places.{i}.count"
@@ -55,22 +55,10 @@
       {/if}
     </div>
   {/each}
-  <p class="adds">
+  <p class="flex flex-wrap gap-2 my-3 mx-0">
     <Button type="button" disabled={rows.all.length >= MOST} onclick={() => add()}>Another kind</Button>
     {#each kinds.filter((kind) => !rows.all.some((row) => row.kind === kind)).slice(0, 4) as kind (kind)}
       <Button type="button" onclick={() => add(kind)}>+ {kind}</Button>
     {/each}
   </p>
 </div>
-
-<style>
-  .adds {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.5rem;
-    margin: 0.8rem 0;
-  }
-  .row {
-    align-items: flex-start;
-  }
-</style>

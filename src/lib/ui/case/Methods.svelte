@@ -34,7 +34,7 @@
     <h2>Where one is not enough</h2>
     <span class="soft small">in the order of the work</span>
   </div>
-  <ol class="plan">
+  <ol class="plan list-decimal mt-1 mb-2 mx-0 pl-6">
     {#each combined.steps as step (step.family)}
       <li>
         <span class="figure">{FAMILY_NAMES[step.family]}</span>{step.card ? `: ${step.card.name}` : ''}
@@ -68,11 +68,6 @@
 <SideBySide {options} />
 
 <style>
-  .plan {
-    list-style: decimal;
-    margin: 0.2rem 0 0.5rem;
-    padding-left: 1.4rem;
-  }
   .plan li {
     padding: 0.2rem 0;
   }

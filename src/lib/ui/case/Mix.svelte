@@ -37,18 +37,20 @@
 {#if view.nothing}
   <p>Nothing is put down, so nothing is mixed.</p>
 {:else if !label && view.halts.length > 0}
-  <p class="no-amount">
+  <p class="border-2 border-brick bg-brick-wash p-4 mt-0 mb-4 mx-0">
     <span class="figure">No amounts while a Halt is open.</span> What has to be settled stands above.
   </p>
 {:else if !label}
   <p class="soft">Choose a remedy first: the rate comes from its label.</p>
 {:else}
   {#if view.halts.length > 0}
-    <p class="no-amount">
+    <p class="border-2 border-brick bg-brick-wash p-4 mt-0 mb-4 mx-0">
       <span class="figure">No amounts while a Halt is open.</span> What has to be settled stands above.
     </p>
   {:else if label.use.instruction}
-    <p class="sum"><span class="figure big">Nothing to mix: by its instruction</span></p>
+    <p class="mt-0 mb-0.5 mx-0 flex gap-y-1 gap-x-3 flex-wrap items-baseline">
+      <span class="figure font-title text-[1.45rem]">Nothing to mix: by its instruction</span>
+    </p>
     <p>“{label.use.instruction}”</p>
     <p class="soft">
       {[
@@ -77,14 +79,14 @@
     {/await}
   {:else if view.dose}
     {@const dose = view.dose}
-    <p class="sum" aria-live="polite">
-      <span class="figure big">
+    <p class="mt-0 mb-0.5 mx-0 flex gap-y-1 gap-x-3 flex-wrap items-baseline" aria-live="polite">
+      <span class="figure font-title text-[1.45rem]">
         {label.form === 'granule' ? 'Weigh' : label.use.carrier ? 'Add' : 'Put down'}
         {productText(dose.product, view.method?.noun ?? null, show)} of {label.name}
       </span>
       <span class="soft">{besideText(dose.product) ?? ''}</span>
     </p>
-    <p class="soft about">
+    <p class="soft m-0">
       {#if dose.finished}{quantityText(dose.finished)} of mix for {groundText(
           view.lawn,
           view.method?.noun ?? 'spot',
@@ -99,7 +101,7 @@
         : ''}.
       {label.demonstration ? 'Demonstration label.' : ''}
     </p>
-    <div class="workings">
+    <div class="flex flex-wrap gap-y-0 gap-x-6">
       <Working name="product" />
       {#if dose.finished}<Working name="finished" label="Working of the mix" />{/if}
       {#if dose.container}<Working name="cost" label="Working of the cost" />{/if}
@@ -133,31 +135,3 @@
     </Fold>
   {/if}
 {/if}
-
-<style>
-  .no-amount {
-    border: 2px solid var(--brick);
-    background: var(--brick-wash);
-    padding: 1rem;
-    margin: 0 0 1rem;
-  }
-  .sum {
-    margin: 0 0 0.1rem;
-    display: flex;
-    gap: 0.2rem 0.8rem;
-    flex-wrap: wrap;
-    align-items: baseline;
-  }
-  .about {
-    margin: 0;
-  }
-  .big {
-    font-family: var(--font-title);
-    font-size: 1.45rem;
-  }
-  .workings {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0 1.4rem;
-  }
-</style>

@@ -103,7 +103,10 @@
   {#if one.activeG !== null}<span class="soft">{show.massText(one.activeG)} of {reach.active}</span>{/if}
 {/snippet}
 
-<section aria-label="How far it reaches" class="two">
+<section
+  aria-label="How far it reaches"
+  class="two grid grid-cols-[repeat(auto-fit,minmax(15rem,1fr))] gap-y-3 gap-x-8"
+>
   <div>
     <h3>The container covers</h3>
     {#if reach.container}{@render figures(reach.container)}{:else}<span class="soft"
@@ -186,7 +189,7 @@
   {/if}
   <section>
     <h3>By size of container, for the season</h3>
-    <div class="scroll">
+    <div class="overflow-x-auto">
       <Table small>
         <thead>
           <tr
@@ -226,11 +229,6 @@
 {/if}
 
 <style>
-  .two {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(15rem, 1fr));
-    gap: 0.8rem 2rem;
-  }
   .two div {
     display: grid;
     align-content: start;
@@ -274,8 +272,5 @@
   }
   label .few {
     width: 5rem;
-  }
-  .scroll {
-    overflow-x: auto;
   }
 </style>

@@ -57,7 +57,7 @@
     <a href={resolve(`/cases/${sheet.facts.number}/${numberOf(mate)}/mix`)}>Its loads</a>: into each, after
     the first product was shaken,
   </p>
-  <ol class="plain">
+  <ol class="plain max-w-[40rem]">
     {#each dose.loads.slice(0, 12) as load, i (i)}
       <li>
         Load {i + 1}: <b>{quantityText(load.product)}</b> of {label.name}{toldIn(load.product)
@@ -71,7 +71,7 @@
     Use up or empty what is left first, and clear it above: a jug is always filled anew.
   </p>
 {:else if jug && dose.loads.length > 0}
-  <ol class="plain">
+  <ol class="plain max-w-[40rem]">
     <li>Backflow preventer on the tap.</li>
     {#each dose.loads.slice(0, 12) as load, i (i)}
       <li>
@@ -108,15 +108,15 @@
       Stir it before each fill, keep it cool and out of the sun, and use it within the hours that the label gives.
     </p>
   {/if}
-  <div class="loads">
+  <div class="grid grid-cols-[repeat(auto-fit,minmax(min(19rem,100%),1fr))] gap-5 mt-4">
     {#each dose.loads.slice(0, DRAWN) as load, i (i)}
       {@const levels = fillingLevels(load)}
-      <section class="load">
+      <section class="load max-w-[30rem]">
         <header>
           <h2>Load {i + 1}</h2>
           <span class="small">covers {quantityText(load.covers)}</span>
         </header>
-        <div class="body">
+        <div class="body grid grid-cols-[minmax(6rem,10.5rem)_minmax(0,1fr)] gap-4">
           <Vessel {load} capacity={tankOf(load)} {mark} name="Load {i + 1}" />
           <ol>
             <li>
@@ -124,23 +124,27 @@
                 >{:else}<b>{label.filterOut ? 'Filters still out' : 'Filter still in'}</b>{/if}
             </li>
             <li>
-              Water to the <b class="amount"
+              Water to the <b class="text-[1.2rem] whitespace-nowrap max-[700px]:whitespace-normal"
                 >{levelText(levels.partWater, tankOf(load), show, { mark, rough: true })}</b
               > line
             </li>
             {#if load.product.value > 0}
               <li>
                 {#if view.stock}Add
-                  <b class="amount">{quantityText({ value: view.stock.fills[i] ?? 0, unit: 'l' })} of stock</b
+                  <b class="text-[1.2rem] whitespace-nowrap max-[700px]:whitespace-normal"
+                    >{quantityText({ value: view.stock.fills[i] ?? 0, unit: 'l' })} of stock</b
                   >, that is
                 {:else}Add{/if}
-                <b class="amount">{quantityText(load.product)}</b>{#if toldIn(load.product)}<span class="tool"
-                    >{toldIn(load.product)}</span
+                <b class="text-[1.2rem] whitespace-nowrap max-[700px]:whitespace-normal"
+                  >{quantityText(load.product)}</b
+                >{#if toldIn(load.product)}<span class="block text-[0.95rem]">{toldIn(load.product)}</span
                   >{/if}
               </li>
               {#if !view.stock}<li>Rinse the {living ? 'pack' : 'measure'} into the tank</li>{/if}
               {#if partner?.amounts}<li>
-                  Shake, then <b class="amount">{quantityText(partner.amounts.loads[i] ?? load.product)}</b>
+                  Shake, then <b class="text-[1.2rem] whitespace-nowrap max-[700px]:whitespace-normal"
+                    >{quantityText(partner.amounts.loads[i] ?? load.product)}</b
+                  >
                   of {partner.name}
                 </li>{/if}
             {:else}
@@ -148,7 +152,9 @@
             {/if}
             <li>
               {stirred ? 'Stir, and keep it stirred' : 'Shake'}, top up to
-              <b class="amount">{levelText(levels.top, tankOf(load), show, { mark })}</b>
+              <b class="text-[1.2rem] whitespace-nowrap max-[700px]:whitespace-normal"
+                >{levelText(levels.top, tankOf(load), show, { mark })}</b
+              >
             </li>
             {#if i === dose.loads.length - 1}<li>
                 {#if onto}End empty: three rinses over the treated {onto === 'lawn' ? 'turf' : onto}{:else}Mix
@@ -164,7 +170,7 @@
     {#await import('./MoreLoads.svelte') then { default: MoreLoads }}<MoreLoads {dose} from={DRAWN} />{/await}
   {/if}
 {:else if label.form === 'granule'}
-  <ol class="plain">
+  <ol class="plain max-w-[40rem]">
     <li>
       Weigh <b>{quantityText(dose.product)}</b> and halve it: two crossed passes of
       <b>{quantityText({ value: dose.product.value / 2, unit: dose.product.unit })}</b> each.
@@ -173,7 +179,7 @@
     <li>Sweep granules off hard ground and back onto the treated ground.</li>
   </ol>
 {:else if label.use.rate.per.unit === 'count' && view.lawn && view.lawn.counted.places > 0}
-  <ol class="plain">
+  <ol class="plain max-w-[40rem]">
     <li>
       At each of the {numberText(view.lawn.counted.places)} places
       <b
@@ -196,7 +202,7 @@
     <a href={resolve('/mix-together')}>Mix it together with other jobs of the day</a>
   </p>{/if}
 {#if view.allowance && dose.container}
-  <p class="two">
+  <p class="flex flex-wrap gap-y-1 gap-x-8 border-t border-t-rule pt-3 mt-5">
     <span>
       <b>The container covers</b>
       {numberText(Math.floor(dose.container.jobsPerContainer ?? 0))}{Math.floor(
@@ -214,15 +220,6 @@
 {/if}
 
 <style>
-  .loads {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(min(19rem, 100%), 1fr));
-    gap: 1.2rem;
-    margin-top: 1rem;
-  }
-  .load {
-    max-width: 30rem;
-  }
   .load header {
     display: flex;
     justify-content: space-between;
@@ -230,11 +227,6 @@
     border-bottom: 1px solid var(--ink);
     padding-bottom: 0.3rem;
     margin-bottom: 0.8rem;
-  }
-  .body {
-    display: grid;
-    grid-template-columns: minmax(6rem, 10.5rem) minmax(0, 1fr);
-    gap: 0.9rem;
   }
   ol {
     margin: 0;
@@ -255,34 +247,12 @@
     font-weight: 700;
     color: var(--petrol);
   }
-  .tool {
-    display: block;
-    font-size: 0.95rem;
-  }
-  .amount {
-    font-size: 1.2rem;
-    white-space: nowrap;
-  }
-  @media (max-width: 700px) {
-    .amount {
-      white-space: normal;
-    }
-  }
   .plain {
     list-style: decimal;
     padding-left: 1.3rem;
-    max-width: 40rem;
     margin-top: 1rem;
   }
   .plain li {
     padding: 0.25rem 0;
-  }
-  .two {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.3rem 2rem;
-    border-top: 1px solid var(--rule);
-    padding-top: 0.8rem;
-    margin-top: 1.2rem;
   }
 </style>

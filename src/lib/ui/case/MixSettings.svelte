@@ -122,9 +122,9 @@
   const isGood = (lot: (typeof lots)[number]): boolean => usable(lot, sheet.facts.today);
 </script>
 
-<div bind:this={root} class="set">
+<div bind:this={root} class="pt-1 pb-3 px-0">
   {#if use.severities.length > 0}
-    <div class="fields severity">
+    <div class="fields mb-4">
       <Choice
         label="How bad it is"
         name="severity"
@@ -150,11 +150,11 @@
       />
     </div>
   {/if}
-  <div class="rate">
+  <div class="max-w-[34rem] mb-4">
     <label class="field-label" for="f-rate">
       Rate, label {numberText(use.rate.min)} to {rateText(use.rate.max, use.rate.unit, use.rate.per)}
     </label>
-    <div class="pair">
+    <div class="pair flex items-center gap-2.5">
       {#if use.rate.max > use.rate.min}
         <span class="small">{numberText(use.rate.min)}</span>
         <input
@@ -171,7 +171,7 @@
         />
         <span class="small">{numberText(use.rate.max)}</span>
       {/if}
-      <span class="number-input"
+      <span class="w-[6rem]"
         ><NumberInput
           id="f-rate"
           name="rate"
@@ -318,28 +318,10 @@
 </div>
 
 <style>
-  .set {
-    padding: 0.3rem 0 0.8rem;
-  }
-  .severity {
-    margin-bottom: 0.9rem;
-  }
-  .rate {
-    max-width: 34rem;
-    margin-bottom: 0.9rem;
-  }
-  .pair {
-    display: flex;
-    align-items: center;
-    gap: 0.6rem;
-  }
   .pair input[type='range'] {
     flex: 1;
     min-width: 5rem;
     accent-color: var(--petrol);
     height: 2.5rem;
-  }
-  .number-input {
-    width: 6rem;
   }
 </style>

@@ -62,7 +62,7 @@
 </script>
 
 {#if fits.length > 0 && (fits.length > 1 || coarse)}
-  <section class="part" aria-label="Measuring tools">
+  <section class="mt-4 max-w-[44rem]" aria-label="Measuring tools">
     <h2 class="section-head">
       {first ? 'Load 1' : 'It'} with each tool
       <span class="soft small"
@@ -95,10 +95,10 @@
   </section>
 {/if}
 {#if strength && dose.finished && dose.loads.length > 0}
-  <section class="part" aria-label="Mark the tank, and clean it">
+  <section class="mt-4 max-w-[44rem]" aria-label="Mark the tank, and clean it">
     <h2 class="section-head">Mark the tank, and clean it</h2>
     <p>
-      On the tank while anything is in it: <b class="mark"
+      On the tank while anything is in it: <b class="inline-block border-2 border-ink py-0.5 px-2"
         >{label.name}, {show.quantityText(strength)} in {show.quantityText(quantity(1, dose.finished.unit))}, {show.dayText(
           sheet.facts.today,
         )}
@@ -120,17 +120,8 @@
 {/if}
 
 <style>
-  .part {
-    margin-top: 1rem;
-    max-width: 44rem;
-  }
   .used {
     font-weight: 650;
-  }
-  .mark {
-    display: inline-block;
-    border: 2px solid var(--ink);
-    padding: 0.1rem 0.5rem;
   }
   p {
     margin: 0.4rem 0;

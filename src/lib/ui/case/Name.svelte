@@ -54,19 +54,19 @@
       : 'Which is it that is to be prevented? The shares go by season and history alone; you decide.'}
   </p>
 {:else}
-  <p class="say">
+  <p class="say flex gap-y-1 gap-x-3 flex-wrap items-baseline">
     {#if view.ranking.sure}
-      <span class="figure big">{leader?.name}, {percentText(lead?.p ?? 0)}</span>
+      <span class="figure text-[1.3rem]">{leader?.name}, {percentText(lead?.p ?? 0)}</span>
       <span class="soft">{leader?.scientific ?? ''}</span>
     {:else if group}
-      <span class="figure big">{group.group}, {percentText(group.p)}</span>
+      <span class="figure text-[1.3rem]">{group.group}, {percentText(group.p)}</span>
       <span class="soft"
         >Which of them is not sure: likeliest {leader?.name.toLowerCase()}, {percentText(lead?.p ?? 0)}. Where
         label and threshold speak of the group, choose the likeliest.
         {#if view.ranking.next[0]}What would part them: {nameOf(view.ranking.next[0].sign)}.{/if}</span
       >
     {:else}
-      <span class="figure big">Not sure yet</span>
+      <span class="figure text-[1.3rem]">Not sure yet</span>
       <span class="soft"
         >Likeliest: {leader?.name.toLowerCase()}, {percentText(lead?.p ?? 0)}; from {percentText(SURE_FROM)} it
         counts as sure.
@@ -110,7 +110,9 @@
       {@const candidate = candidateOf(entry.id)}
       {#if candidate}
         <li>
-          <label class="row">
+          <label
+            class="row grid grid-cols-[1.6rem_minmax(9rem,1.2fr)_minmax(5rem,1fr)_3.4rem] gap-2.5 items-center cursor-pointer min-h-[2.2rem] max-[700px]:grid-cols-[1.6rem_1fr_3.4rem]"
+          >
             <input
               type="radio"
               name="candidate"
@@ -118,17 +120,19 @@
               checked={entry.id === picked}
               onchange={() => (picked = entry.id)}
             />
-            <span class="who">
+            <span class="who flex-wrap gap-y-0 gap-x-2 items-baseline">
               <span class="figure">{candidate.name}</span>
               {#if candidate.scientific}<i class="soft small">{candidate.scientific}</i>{/if}
-              {#if !livesIn(candidate, region)}<span class="tag">not known from here</span>{/if}
-              {#if candidate.kind === 'not-insect'}<span class="tag">no insect</span>{/if}
-              {#if candidate.status !== 'pest'}<span class="tag halt">{STATUS_WORDS[candidate.status]}</span
+              {#if !livesIn(candidate, region)}<span class="tag py-0 px-1.5">not known from here</span>{/if}
+              {#if candidate.kind === 'not-insect'}<span class="tag py-0 px-1.5">no insect</span>{/if}
+              {#if candidate.status !== 'pest'}<span class="tag py-0 px-1.5 halt"
+                  >{STATUS_WORDS[candidate.status]}</span
                 >{/if}
-              {#each candidate.concerns as concern (concern)}<span class="tag">{CONCERN_WORDS[concern]}</span
+              {#each candidate.concerns as concern (concern)}<span class="tag py-0 px-1.5"
+                  >{CONCERN_WORDS[concern]}</span
                 >{/each}
             </span>
-            <span class="bar" aria-hidden="true"
+            <span class="bar border-b border-b-rule" aria-hidden="true"
               ><span style:width="{Math.max(0.6, entry.p * 100)}%"></span></span
             >
             <span class="number figure">{percentText(entry.p)}</span>
@@ -173,7 +177,7 @@
             ? 'Which stage is to be prevented'
             : 'Life stages that were found or counted'}
         </legend>
-        <div class="ticks">
+        <div class="flex flex-wrap gap-y-1.5 gap-x-6">
           {#each stages as { stage, p } (stage.id)}
             <Tick
               label="{stage.name}, {show.bodyText(stage.lengthMm)}, {percentText(p)}"
@@ -200,9 +204,9 @@
       {view.unexplained.map(nameOf).join('; ')}. Is there a second cause?
     </Notice>
   {/if}
-  <fieldset class="also">
+  <fieldset class="mt-4">
     <legend class="legend">Confirmed at the same place too</legend>
-    <div class="ticks">
+    <div class="flex flex-wrap gap-y-1.5 gap-x-6">
       {#each shown.filter((r) => r.id !== picked) as entry (entry.id)}
         <Tick
           label={candidateOf(entry.id)?.name.toLowerCase() ?? ''}
@@ -222,7 +226,9 @@
   </div>
   <ul class="rule-list">
     {#each view.ranking.next.slice(0, 3) as look, i (look.sign)}
-      <li class="next">
+      <li
+        class="next grid grid-cols-[1.2fr_1.4fr_auto] gap-3 items-baseline max-[700px]:grid-cols-[1fr_auto]"
+      >
         <a href={lookAt(look.sign)}>{show.prose(signOf(look.sign)?.name ?? '')}</a>
         <span class="soft small">{show.prose(signOf(look.sign)?.how ?? '')}</span>
         <span class="number small">{gainWords(i, look.gainBits)}</span>
@@ -235,24 +241,9 @@
 <style>
   .say {
     margin: 0 0 1rem;
-    display: flex;
-    gap: 0.2rem 0.8rem;
-    flex-wrap: wrap;
-    align-items: baseline;
-  }
-  .big {
-    font-size: 1.3rem;
   }
   .counted {
     margin: -0.6rem 0 1rem;
-  }
-  .row {
-    display: grid;
-    grid-template-columns: 1.6rem minmax(9rem, 1.2fr) minmax(5rem, 1fr) 3.4rem;
-    gap: 0.6rem;
-    align-items: center;
-    cursor: pointer;
-    min-height: 2.2rem;
   }
   .row input {
     width: 1.25rem;
@@ -261,15 +252,11 @@
   }
   .who {
     display: flex;
-    flex-wrap: wrap;
-    gap: 0 0.5rem;
-    align-items: baseline;
   }
   .tag {
     font-size: 0.85rem;
     border: 1px solid var(--edge);
     border-radius: 3px;
-    padding: 0 0.35rem;
   }
   .tag.halt {
     border-color: var(--brick);
@@ -279,7 +266,6 @@
   .bar {
     height: 14px;
     background: linear-gradient(var(--rule), var(--rule)) left 80% top / 1px 100% no-repeat;
-    border-bottom: 1px solid var(--rule);
   }
   .bar span {
     display: block;
@@ -296,30 +282,10 @@
     margin: 0.5rem 0;
     max-width: 44rem;
   }
-  .also {
-    margin-top: 1rem;
-  }
-  .ticks {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.4rem 1.4rem;
-  }
-  .next {
-    display: grid;
-    grid-template-columns: 1.2fr 1.4fr auto;
-    gap: 0.8rem;
-    align-items: baseline;
-  }
   @media (max-width: 700px) {
-    .row {
-      grid-template-columns: 1.6rem 1fr 3.4rem;
-    }
     .row .bar {
       grid-column: 2 / 4;
       grid-row: 2;
-    }
-    .next {
-      grid-template-columns: 1fr auto;
     }
     .next span:nth-child(2) {
       grid-column: 1 / 3;

@@ -75,10 +75,12 @@
   <p class="soft">Choose a remedy first: its form decides how it is put down.</p>
 {:else}
   {#if !halted && view.label?.use.instruction}
-    <p class="sum"><span class="figure">“{view.label.use.instruction}”</span></p>
+    <p class="mt-5 mb-1.5 mx-0 flex gap-y-1 gap-x-3 flex-wrap items-baseline">
+      <span class="figure">“{view.label.use.instruction}”</span>
+    </p>
   {/if}
   {#if halted}
-    <p class="no-amount">
+    <p class="border-2 border-brick bg-brick-wash p-4 my-5 mx-0">
       <span class="figure">Nothing is placed while a Halt is open.</span> What has to be settled stands above.
     </p>
   {:else if !view.lawn}
@@ -89,8 +91,8 @@
     </p>
   {:else if view.points && !laned}
     {@const { points } = view}
-    <p class="sum">
-      <span class="figure big">{groundText(view.lawn, noun, show)}</span>
+    <p class="mt-5 mb-1.5 mx-0 flex gap-y-1 gap-x-3 flex-wrap items-baseline">
+      <span class="figure text-[1.3rem]">{groundText(view.lawn, noun, show)}</span>
       {#if points.each && points.each.unit !== 'count'}<span class="figure"
           >{quantityText(points.each)} at each</span
         >{/if}
@@ -111,7 +113,7 @@
       </p>
     {/if}
     {#if points.kinds.length > 0}
-      <ol class="kinds">
+      <ol class="kinds list-none p-0 my-2.5 mx-0 border-t border-t-rule">
         {#each points.kinds as { kind, count }, i (i)}
           <li>
             <span>{kind}</span>
@@ -130,8 +132,8 @@
       </p>{/if}
     <p class="soft small">{HOW_POINTS[view.method?.leftOver ?? 'nothing']}</p>
   {:else if !laned || view.lawn.rings.length === 0}
-    <p class="sum">
-      <span class="figure big">{groundText(view.lawn, noun, show)}</span>
+    <p class="mt-5 mb-1.5 mx-0 flex gap-y-1 gap-x-3 flex-wrap items-baseline">
+      <span class="figure text-[1.3rem]">{groundText(view.lawn, noun, show)}</span>
       {#if pouring}<span class="figure">{inAll(pouring)}</span>{/if}
     </p>
     <p class="soft">
@@ -141,7 +143,7 @@
         left with the quarters below.{/if}
     </p>
     {#if pouring && pouring.unit !== 'count'}
-      <dl class="quarters">
+      <dl class="quarters flex flex-wrap gap-y-1.5 gap-x-8 my-2.5 mx-0">
         {#each [1, 2, 3] as quarter (quarter)}
           <div>
             <dt>{quarter * 25} % done</dt>
@@ -156,8 +158,8 @@
   {:else}
     {@const lawn = view.lawn}
     {#if view.lanes && place}
-      <p class="sum" aria-live="polite">
-        <span class="figure big"
+      <p class="mt-5 mb-1.5 mx-0 flex gap-y-1 gap-x-3 flex-wrap items-baseline" aria-live="polite">
+        <span class="figure text-[1.3rem]"
           >{view.lanes.trimLength > 0
             ? `Once round the edge, ${show.lengthText(view.lanes.trimLength)}, then `
             : ''}{numberText(view.lanes.lineCount)}
@@ -269,28 +271,6 @@
 {/if}
 
 <style>
-  .no-amount {
-    border: 2px solid var(--brick);
-    background: var(--brick-wash);
-    padding: 1rem;
-    margin: 1.2rem 0;
-  }
-  .sum {
-    margin: 1.2rem 0 0.4rem;
-    display: flex;
-    gap: 0.2rem 0.8rem;
-    flex-wrap: wrap;
-    align-items: baseline;
-  }
-  .big {
-    font-size: 1.3rem;
-  }
-  .kinds {
-    list-style: none;
-    padding: 0;
-    margin: 0.6rem 0;
-    border-top: 1px solid var(--rule);
-  }
   .kinds li {
     display: grid;
     grid-template-columns: 1fr auto 6rem;
@@ -300,12 +280,6 @@
   }
   .kinds li > :last-child {
     text-align: right;
-  }
-  .quarters {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.4rem 2rem;
-    margin: 0.6rem 0;
   }
   .quarters dt {
     color: var(--soft);

@@ -118,7 +118,7 @@
     </p>
   {/if}
   {#each layers as layer (layer)}
-    <fieldset class="zones">
+    <fieldset class="zones flex flex-wrap gap-y-0 gap-x-5 mt-4 mb-2 mx-0">
       <legend class="legend">{layerText(layer)}</legend>
       {#each groupsOf(layer) as zone (zone.id)}
         <Tick
@@ -132,7 +132,7 @@
     </fieldset>
   {/each}
   {#if plan.zones.some((zone) => zones.includes(zone.id) && zone.layer === 'outside' && !isPlace(zone))}
-    <div class="fields keeps">
+    <div class="fields items-end">
       {#each [['waterM', 'Keep off water'], ['hardM', 'Keep off hard ground'], ['ediblesM', 'Keep off food plants']] as const as [key, label] (key)}
         <LengthField
           {label}
@@ -149,7 +149,7 @@
     </div>
   {/if}
   {#if buildings.length > 0}
-    <div class="fields keeps">
+    <div class="fields items-end">
       {#each [['upM', 'Up the wall'], ['outM', 'Out from it']] as const as [key, label] (key)}
         <LengthField
           {label}
@@ -245,17 +245,8 @@
 </div>
 
 <style>
-  .zones {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0 1.2rem;
-    margin: 0.9rem 0 0.5rem;
-  }
   .zones legend {
     text-transform: none;
-  }
-  .keeps {
-    align-items: end;
   }
   svg {
     width: 100%;

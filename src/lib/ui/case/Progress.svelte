@@ -34,10 +34,10 @@
   const tidy = (value: number): number => Number(value.toFixed(2));
 </script>
 
-<section class="check" aria-label="Live check">
+<section class="check mt-5" aria-label="Live check">
   <h2>Check what is left now</h2>
-  <div class="beside">
-    <div class="tank">
+  <div class="grid grid-cols-[11rem_minmax(0,1fr)] gap-y-2 gap-x-6 max-[560px]:grid-cols-1">
+    <div class="max-[560px]:max-w-[14rem]">
       <svg
         viewBox="0 0 170 172"
         role="img"
@@ -55,7 +55,7 @@
       </svg>
       <input
         type="range"
-        class="slide"
+        class="slide w-full h-[2.5rem]"
         min="0"
         max={started.value}
         step="any"
@@ -65,7 +65,7 @@
       />
     </div>
     <div>
-      <div class="pair">
+      <div class="flex flex-wrap gap-4 mb-2.5">
         <NumberField
           label="Area done"
           unit={area.unit}
@@ -122,13 +122,7 @@
 <style>
   .check {
     border-top: 1px solid var(--rule);
-    margin-top: 1.2rem;
     padding-top: 0.9rem;
-  }
-  .beside {
-    display: grid;
-    grid-template-columns: 11rem minmax(0, 1fr);
-    gap: 0.5rem 1.5rem;
   }
   .mix {
     fill: var(--water);
@@ -146,15 +140,7 @@
     fill: var(--ink);
   }
   .slide {
-    width: 100%;
-    height: 2.5rem;
     accent-color: var(--petrol);
-  }
-  .pair {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 1rem;
-    margin-bottom: 0.6rem;
   }
   .advice {
     border-left: 5px solid var(--moss);
@@ -165,13 +151,5 @@
   .slower {
     border-color: var(--saffron);
     background: var(--saffron-wash);
-  }
-  @media (max-width: 560px) {
-    .beside {
-      grid-template-columns: 1fr;
-    }
-    .tank {
-      max-width: 14rem;
-    }
   }
 </style>

@@ -48,7 +48,7 @@
 
 {#if purposeOf(sheet.facts) === 'routine'}
   <p>
-    <span class="figure big"
+    <span class="figure text-[1.3rem] font-title"
       >{view.nextAllowed?.day
         ? `The next visit: ${view.nextAllowed.stated ? 'no sooner than' : 'about'} ${dayText(view.nextAllowed.day, sheet.facts.today)}`
         : 'The next visit'}</span
@@ -62,8 +62,8 @@
       : ''}
   </p>
 {:else if view.recheckDue}
-  <p class="due">
-    <span class="figure big">
+  <p class="due flex flex-wrap gap-y-1 gap-x-3 items-baseline">
+    <span class="figure text-[1.3rem] font-title">
       {start
         ? `Counted on ${dayText(start.countedOn, sheet.facts.today)}`
         : `Count again on ${dayText(view.recheckDue, sheet.facts.today)}`}
@@ -122,10 +122,10 @@
   {#if view.recheck && verdict}
     {@const r = view.recheck}
     <section class="verdict {r.verdict}" aria-live="polite">
-      <p class="figure big">{verdict.title}</p>
+      <p class="figure text-[1.3rem] font-title">{verdict.title}</p>
       <p>{verdict.text}</p>
     </section>
-    <p class="result">
+    <p class="result flex flex-wrap gap-y-1 gap-x-3 items-baseline">
       <span class="figure"
         >{r.pct === null
           ? show.densityText(r.density.mean, view.basis)
@@ -174,15 +174,7 @@
 <style>
   .due,
   .result {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.2rem 0.8rem;
-    align-items: baseline;
     margin: 0 0 0.6rem;
-  }
-  .big {
-    font-size: 1.3rem;
-    font-family: var(--font-title);
   }
   .more {
     margin-top: 1rem;

@@ -22,7 +22,7 @@
   {#each records as record (record.id)}
     {@const old = corrected.has(record.id)}
     <li class:old>
-      <p class="head">
+      <p class="head flex flex-wrap gap-y-1 gap-x-3">
         <span class="figure"
           >{dayText(record.doneOn, today)}, {record.startedAt}–{record.endedAt}{record.endedAt <
           record.startedAt
@@ -30,8 +30,13 @@
             : ''}</span
         >
         <span>{quantityText(record.product)} of {record.label.name} {overText(record.area, show)}</span>
-        {#if old}<span class="tag">corrected later</span>{/if}
-        {#if record.corrects}<span class="tag">corrects an earlier entry</span>{/if}
+        {#if old}<span class="text-[0.85rem] border border-edge rounded-sm py-0 px-1.5 no-underline"
+            >corrected later</span
+          >{/if}
+        {#if record.corrects}<span
+            class="text-[0.85rem] border border-edge rounded-sm py-0 px-1.5 no-underline"
+            >corrects an earlier entry</span
+          >{/if}
       </p>
       <p class="soft small">
         {record.person}{record.licence ? `, licence ${record.licence}` : ''} ·
@@ -50,7 +55,10 @@
       </p>
       {#if record.chosenBecause}<p class="small">Chosen because: {record.chosenBecause}</p>{/if}
       {#if record.outside?.length}
-        <ul class="outside" aria-label="Outside the label or the plan">
+        <ul
+          class="list-none p-0 my-0.5 mx-0 text-brick-ink text-[0.95rem]"
+          aria-label="Outside the label or the plan"
+        >
           {#each record.outside as one, i (i)}<li>! {outsideText(one, show)}</li>{/each}
         </ul>
       {/if}
@@ -69,27 +77,8 @@
   p {
     margin: 0 0 0.15rem;
   }
-  .head {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.2rem 0.8rem;
-  }
-  .outside {
-    list-style: none;
-    padding: 0;
-    margin: 0.15rem 0;
-    color: var(--brick-ink);
-    font-size: 0.95rem;
-  }
   .old .head {
     text-decoration: line-through;
     color: var(--soft);
-  }
-  .tag {
-    font-size: 0.85rem;
-    border: 1px solid var(--edge);
-    border-radius: 3px;
-    padding: 0 0.4rem;
-    text-decoration: none;
   }
 </style>

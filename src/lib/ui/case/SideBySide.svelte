@@ -26,7 +26,7 @@
     <NumberField label="Affected share" after="%" most={100} value={share} onnumber={(n) => (share = n)} />
   </div>
   <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-  <div class="scroll" role="region" aria-label="One way or the other" tabindex="0">
+  <div class="overflow-x-auto" role="region" aria-label="One way or the other" tabindex="0">
     <Table>
       <thead
         ><tr
@@ -40,7 +40,7 @@
           {#each sides as side (side.as)}
             <tr>
               <td
-                ><span class="figure">{SIDE_WORDS[side.as]}</span><span class="soft small note"
+                ><span class="figure">{SIDE_WORDS[side.as]}</span><span class="soft small block"
                   >{CONSEQUENCES[side.as]}</span
                 ></td
               >
@@ -58,12 +58,6 @@
 {/if}
 
 <style>
-  .scroll {
-    overflow-x: auto;
-  }
-  .note {
-    display: block;
-  }
   tbody {
     border-bottom: 2px solid var(--ink);
   }

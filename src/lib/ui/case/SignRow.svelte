@@ -24,10 +24,10 @@
   const now = $derived(found === undefined ? '' : found === true ? 'yes' : found === false ? 'no' : found);
 </script>
 
-<fieldset id="sign-{sign.id}" class="sign" class:worth>
-  <legend><span class="mark" aria-hidden="true">▸ </span>{prose(sign.name)}</legend>
+<fieldset id="sign-{sign.id}" class="sign border-b border-b-rule py-2.5 px-0 min-w-0" class:worth>
+  <legend><span class="mark absolute -left-3" aria-hidden="true">▸ </span>{prose(sign.name)}</legend>
   {#if drawn}<img
-      class="drawing"
+      class="drawing my-1 mr-0 ml-3"
       src={resolve('/drawings/[name]', { name: `${sign.id}.svg` })}
       alt=""
       width="84"
@@ -35,7 +35,10 @@
       loading="lazy"
     />{/if}
   <p class="soft small">{prose(sign.how)} · {effortText(sign)}</p>
-  <div class="answers" class:many={sign.values !== null}>
+  <div
+    class="answers border border-edge rounded-md overflow-hidden max-w-full"
+    class:many={sign.values !== null}
+  >
     {#each [...answers, { id: CANNOT_TELL, name: 'Cannot tell' }, { id: '', name: 'Not looked' }] as { id, name } (id)}
       <label class="tap"
         ><input type="radio" name="signs.{sign.id}" value={id} checked={now === id} /><span>{name}</span
@@ -47,10 +50,7 @@
 
 <style>
   .sign {
-    border-bottom: 1px solid var(--rule);
-    padding: 0.6rem 0;
     scroll-margin-top: 5rem;
-    min-width: 0;
   }
   .sign legend {
     position: relative;
@@ -61,8 +61,6 @@
   }
   /* It stands beside the line: nothing moves away under a finger when another sign becomes worth looking at. */
   .mark {
-    position: absolute;
-    left: -0.8rem;
     visibility: hidden;
   }
   .worth .mark {
@@ -73,7 +71,6 @@
   }
   .drawing {
     float: right;
-    margin: 0.2rem 0 0.2rem 0.8rem;
   }
   .sign p {
     margin: 0 0 0.4rem;
@@ -84,10 +81,6 @@
   }
   .answers {
     display: inline-flex;
-    border: 1px solid var(--edge);
-    border-radius: 4px;
-    overflow: hidden;
-    max-width: 100%;
   }
   .answers label + label {
     border-left: 1px solid var(--edge);

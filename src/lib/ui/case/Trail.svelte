@@ -62,13 +62,18 @@
       aria-current={stop === current ? 'step' : undefined}
       data-sveltekit-noscroll
     >
-      <span class="dot" aria-hidden="true"
+      <span class="dot w-[28px] h-[28px] grid place-items-center font-bold small" aria-hidden="true"
         >{state === 'halted' ? '✕' : state === 'stale' ? '!' : place(stop)}</span
       >
-      <span class="words">
-        <span class="name">{STOP_NAMES[stop]}<span class="visually-hidden">, {STATE_WORDS[state]}</span></span
+      <span
+        class="words max-[900px]:absolute max-[900px]:w-[1px] max-[900px]:h-[1px] max-[900px]:overflow-hidden max-[900px]:whitespace-nowrap"
+      >
+        <span class="name block leading-[1.3]"
+          >{STOP_NAMES[stop]}<span class="visually-hidden">, {STATE_WORDS[state]}</span></span
         >
-        <span class="answer">{trailText(stop, sheet.facts, sheet.view, show)}</span>
+        <span class="answer block small leading-[1.25] wrap-anywhere"
+          >{trailText(stop, sheet.facts, sheet.view, show)}</span
+        >
       </span>
     </a>
   </li>
@@ -89,11 +94,16 @@
                 )}
                 data-sveltekit-noscroll
               >
-                <span class="words">
-                  <span class="name">{letterOf(sheet.facts, number)} {line.name}</span>
-                  <span class="answer">{line.text}</span>
+                <span
+                  class="words max-[900px]:absolute max-[900px]:w-[1px] max-[900px]:h-[1px] max-[900px]:overflow-hidden max-[900px]:whitespace-nowrap"
+                >
+                  <span class="name block leading-[1.3]">{letterOf(sheet.facts, number)} {line.name}</span>
+                  <span class="answer block small leading-[1.25] wrap-anywhere">{line.text}</span>
                 </span>
-                <span class="short" aria-hidden="true">{letterOf(sheet.facts, number)}</span>
+                <span
+                  class="short hidden max-[900px]:grid max-[900px]:place-items-center max-[900px]:w-[26px] max-[900px]:h-[26px] max-[900px]:border max-[900px]:border-ink max-[900px]:rounded-md max-[900px]:font-bold"
+                  aria-hidden="true">{letterOf(sheet.facts, number)}</span
+                >
               </a>
             </li>
             {#if number === open}{#each within as stop (stop.stop)}{@render station(stop)}{/each}{/if}
@@ -157,21 +167,12 @@
   .treatment .name {
     font-size: 0.95rem;
   }
-  .short {
-    display: none;
-  }
   a:hover .name {
     text-decoration: underline;
   }
   .dot {
-    width: 28px;
-    height: 28px;
     border-radius: 50%;
     border: 2px dashed var(--edge);
-    display: grid;
-    place-items: center;
-    font-weight: 700;
-    font-size: 0.9rem;
     background: var(--paper);
   }
   .answered .dot {
@@ -195,17 +196,11 @@
     color: var(--saffron-ink);
   }
   .name {
-    display: block;
     font-family: var(--font-title);
     font-weight: 700;
-    line-height: 1.3;
   }
   .answer {
-    display: block;
-    font-size: 0.9rem;
-    line-height: 1.25;
     color: var(--ink);
-    overflow-wrap: anywhere;
   }
   .open:not(.current) .answer {
     color: var(--soft);
@@ -222,12 +217,7 @@
       display: none;
     }
     .words {
-      position: absolute;
-      width: 1px;
-      height: 1px;
-      overflow: hidden;
       clip-path: inset(50%);
-      white-space: nowrap;
     }
     li {
       display: grid;
@@ -241,15 +231,6 @@
       margin: 0;
       border: 0;
       padding: 6px 0;
-    }
-    .short {
-      display: grid;
-      place-items: center;
-      width: 26px;
-      height: 26px;
-      border: 1px solid var(--ink);
-      border-radius: 4px;
-      font-weight: 700;
     }
     .treatment.open .short {
       background: var(--petrol);

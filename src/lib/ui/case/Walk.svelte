@@ -72,7 +72,7 @@
 
 {#if dropped}
   {@const { by, drops, each, count } = dropped}
-  <section class="walk" aria-label="What comes out of the equipment">
+  <section class="walk mt-4 pt-3 max-w-[44rem]" aria-label="What comes out of the equipment">
     <p>
       <span class="figure">About {count} {count === 1 ? 'drop' : 'drops'} at each place.</span>
       {show.quantityText(each)} in drops of {show.quantityText({
@@ -84,7 +84,7 @@
     <a class="small" href={resolve('/equipment')}>Calibrations</a>
   </section>
 {:else if timed}
-  <section class="walk" aria-label="What comes out of the equipment">
+  <section class="walk mt-4 pt-3 max-w-[44rem]" aria-label="What comes out of the equipment">
     <p>
       <span class="figure">{show.numberText(timed.seconds)} seconds in all.</span>
       {show.quantityText(timed.amount)} at {show.numberText(timed.out.value)}
@@ -93,7 +93,7 @@
     <a class="small" href={resolve('/equipment')}>Calibrations</a>
   </section>
 {:else if tool && (use.carrier || label.form === 'granule')}
-  <section class="walk" aria-label="What comes out of the equipment">
+  <section class="walk mt-4 pt-3 max-w-[44rem]" aria-label="What comes out of the equipment">
     {#if sprayed && flow && speed && use.carrier}
       {@const { amount } = use.carrier}
       <p class:off={sprayed.advice !== 'keep'}>
@@ -142,10 +142,7 @@
 
 <style>
   .walk {
-    margin-top: 1rem;
     border-top: 1px solid var(--rule);
-    padding-top: 0.7rem;
-    max-width: 44rem;
   }
   .walk p {
     margin: 0 0 0.2rem;

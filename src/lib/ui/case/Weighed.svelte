@@ -31,13 +31,15 @@
   </div>
   <ul class="rule-list">
     {#each evidence.slice(0, 8) as e (e.sign)}
-      <li class="weigh">
+      <li
+        class="weigh grid grid-cols-[minmax(10rem,1.4fr)_minmax(6rem,1fr)_6.4rem] gap-3 items-center max-[700px]:grid-cols-[1fr_6.4rem] max-[700px]:gap-y-1 max-[700px]:gap-x-3"
+      >
         <span
           >{says(e)}{e.together.length > 0 ? '; ' : ''}{#if e.together.length > 0}<span class="soft small"
               >counts once with {e.together.map(nameOf).join(', ')}</span
             >{/if}</span
         >
-        <span class="scale" aria-hidden="true"
+        <span class="scale h-[12px]" aria-hidden="true"
           ><span
             class={e.bits >= 0 ? 'for' : 'against'}
             style:width="{Math.min(50, (Math.abs(e.bits) / MOST_BITS) * 50)}%"
@@ -52,15 +54,8 @@
 {/if}
 
 <style>
-  .weigh {
-    display: grid;
-    grid-template-columns: minmax(10rem, 1.4fr) minmax(6rem, 1fr) 6.4rem;
-    gap: 0.8rem;
-    align-items: center;
-  }
   .scale {
     position: relative;
-    height: 12px;
     background: linear-gradient(var(--edge), var(--edge)) center / 1px 100% no-repeat;
   }
   .scale span {
@@ -89,10 +84,6 @@
     }
   }
   @media (max-width: 700px) {
-    .weigh {
-      grid-template-columns: 1fr 6.4rem;
-      gap: 0.2rem 0.8rem;
-    }
     .weigh .scale {
       grid-column: 1 / 3;
       grid-row: 2;

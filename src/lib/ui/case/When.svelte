@@ -88,14 +88,14 @@
     {@const day = dayOfHour(hours[0]?.hour ?? 0)}
     {@const dawn = hours[0]?.hour ?? 0}
     {@const own = windows.filter((w) => w.from < dawn + 24 && w.to > dawn)}
-    <div class="day">
-      <p class="head">
+    <div class="mt-4 mb-1.5 mx-0 max-w-[46rem]">
+      <p class="head flex flex-wrap gap-y-1 gap-x-4 items-center">
         <span class="figure">{d === 0 ? 'Today' : dayText(day, sheet.facts.today)}</span>
         {#if own.length > 0}
           {#each own as w (w.from)}
             <button
               type="button"
-              class="window"
+              class="window border border-moss rounded-md py-1.5 px-3 min-h-[2.4rem] font-bold cursor-pointer"
               class:on={picked !== null && picked >= w.from && picked < w.to}
               onclick={(event) => {
                 picked = Math.max(w.from, sheet.facts.nowHour, dawn);
@@ -142,7 +142,7 @@
     {/key}
   </div>
   {#if judged}
-    <p class="go {judged.state}" aria-live="polite">
+    <p class="go border-l-5 border-l-moss bg-moss-wash py-2.5 px-3 {judged.state}" aria-live="polite">
       <span class="figure"
         >{judged.state === 'fits' ? '✓ Go' : judged.state === 'care' ? '! Go with a Care' : '✕ No go'}</span
       >
@@ -156,7 +156,7 @@
     </p>
   {/if}
 {:else}
-  <div class="none">
+  <div class="none border-l-5 border-l-saffron bg-saffron-wash py-2.5 px-4 mb-4">
     <p class="figure">No weather is known.</p>
     <p>
       Nimsy does not invent any. Check these limits of {view.label.name} yourself, at the place and at the hour:
@@ -165,7 +165,7 @@
       {#each limits(view.label.use) as limit, i (i)}<li>{limit}</li>{/each}
     </ul>
   </div>
-  <div class="start">
+  <div class="w-[16rem] max-w-full">
     <div class="fields">
       <DateField
         label="Start on"
@@ -203,30 +203,12 @@
 {/if}
 
 <style>
-  .start {
-    width: 16rem;
-    max-width: 100%;
-  }
-  .day {
-    margin: 1rem 0 0.4rem;
-    max-width: 46rem;
-  }
   .head {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.3rem 0.9rem;
-    align-items: center;
     margin: 0 0 0.35rem;
   }
   .window {
-    border: 1px solid var(--moss);
     background: var(--moss-wash);
     color: var(--moss-ink);
-    border-radius: 4px;
-    padding: 0.35rem 0.7rem;
-    min-height: 2.4rem;
-    font-weight: 700;
-    cursor: pointer;
   }
   .window.on {
     background: var(--moss);
@@ -234,9 +216,6 @@
   }
   .go {
     margin: 1rem 0 0.6rem;
-    border-left: 5px solid var(--moss);
-    background: var(--moss-wash);
-    padding: 0.6rem 0.8rem;
   }
   .go.no {
     border-color: var(--brick);
@@ -245,12 +224,6 @@
   .go.care {
     border-color: var(--saffron);
     background: var(--saffron-wash);
-  }
-  .none {
-    border-left: 5px solid var(--saffron);
-    background: var(--saffron-wash);
-    padding: 0.6rem 1rem;
-    margin-bottom: 1rem;
   }
   .none p {
     margin: 0 0 0.3rem;

@@ -6,7 +6,7 @@
   let open = $state(false);
 </script>
 
-<details class="working" bind:open>
+<details class="working my-1 mx-0" bind:open>
   <summary>{label}</summary>
   {#if open}
     {#await import('./WorkingTable.svelte') then { default: WorkingTable }}
@@ -16,9 +16,6 @@
 </details>
 
 <style>
-  .working {
-    margin: 0.2rem 0;
-  }
   summary {
     display: inline-block;
     cursor: pointer;

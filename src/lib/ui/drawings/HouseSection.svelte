@@ -32,7 +32,7 @@
 
 <fieldset>
   <legend class="legend">Where was it?</legend>
-  <div class="section">
+  <div class="relative max-w-[34rem] mb-4 border border-rule rounded-md overflow-hidden">
     <svg viewBox="0 0 390 440" aria-hidden="true" focusable="false">
       <rect class="sky" width="390" height="322" />
       <rect class="soil" y="322" width="390" height="118" />
@@ -75,14 +75,6 @@
 </fieldset>
 
 <style>
-  .section {
-    position: relative;
-    max-width: 34rem;
-    margin-bottom: 1rem;
-    border: 1px solid var(--rule);
-    border-radius: 4px;
-    overflow: hidden;
-  }
   svg {
     display: block;
     width: 100%;

@@ -53,7 +53,8 @@
     {#each told as { entry, found }, i (entry.id)}
       <li>
         <span class="figure">{comesToText(found, kind, show)}</span>
-        {#if i === 0}<span class="latest">in use</span>{/if}
+        {#if i === 0}<span class="latest border border-moss text-moss-ink py-0 px-1.5 ml-1.5">in use</span
+          >{/if}
         <br />
         <span class="soft small">
           {show.dayText(entry.doneOn, today)}, {entry.by}{entry.product
@@ -129,11 +130,7 @@
 
 <style>
   .latest {
-    border: 1px solid var(--moss);
-    color: var(--moss-ink);
-    padding: 0 0.35rem;
     font-size: 0.85rem;
-    margin-left: 0.4rem;
   }
   .odd {
     font-weight: 700;

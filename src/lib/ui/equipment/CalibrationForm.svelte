@@ -79,7 +79,7 @@
 </script>
 
 <div bind:this={root} oninput={typed} onchange={typed}>
-  <div class="fields">
+  <div class="my-2.5 mx-0">
     <Choice
       label="What is measured"
       name="kind"
@@ -95,11 +95,11 @@
     <DateField label="On" name="doneOn" value={was.doneOn ?? today} />
   </div>
   {#key kind}
-    <ol class="steps">
+    <ol class="pl-5 list-decimal max-w-[42rem]">
       {#each procedure.steps as step, i (i)}<li>{show.prose(step)}</li>{/each}
     </ol>
     {#if fields.some(({ key }) => key === 'seconds')}<Stopwatch what={procedure.name} taken={stopped} />{/if}
-    <div class="fields">
+    <div class="my-2.5 mx-0">
       {#if units.length > 0}
         <SharedUnit
           label="Read in"
@@ -131,9 +131,14 @@
         />
       {/if}
     </div>
-    <div class="rows" style:--columns={fields.length}>
+    <div
+      class="rows grid grid-cols-[max-content_repeat(var(--columns),max-content)] gap-y-2 gap-x-4 items-end max-[700px]:grid-cols-[repeat(2,minmax(0,1fr))]"
+      style:--columns={fields.length}
+    >
       {#each { length: rows } as _, i (i)}
-        <span class="which">{procedure.each} {i + 1}</span>
+        <span class="which pb-3 max-[700px]:col-span-full max-[700px]:pt-1 max-[700px]:pb-0 max-[700px]:px-0"
+          >{procedure.each} {i + 1}</span
+        >
         {#each fields as { key, measures } (key)}
           {@const name = `readings.${i}.${key}`}
           {#if measures === 'm'}
@@ -168,7 +173,7 @@
     </p>
   {/key}
   {#if comesTo}
-    <p class="comes" aria-live="polite">
+    <p class="border-l-5 border-l-moss bg-moss-wash py-2.5 px-3 max-w-[42rem]" aria-live="polite">
       <span class="figure">{comesToText(comesTo, kind, show)}</span>
       {#if comesTo.repeats.outlier && kind !== 'pan-test' && kind !== 'weighed-pass'}
         <br />! {procedure.each}
@@ -179,7 +184,7 @@
       {/if}
     </p>
   {/if}
-  <div class="fields">
+  <div class="my-2.5 mx-0">
     <Field label="Note" name="note" value={was.note ?? ''} width="22rem" />
   </div>
   <div class="actions">
@@ -188,41 +193,13 @@
 </div>
 
 <style>
-  .fields {
-    margin: 0.6rem 0;
-  }
-  .steps {
-    padding-left: 1.3rem;
-    list-style: decimal;
-    max-width: 42rem;
-  }
-  .rows {
-    display: grid;
-    grid-template-columns: max-content repeat(var(--columns), max-content);
-    gap: 0.5rem 1rem;
-    align-items: end;
-  }
   .which {
     font-weight: 650;
-    padding-bottom: 0.7rem;
   }
   .rows > :global(div:not(:nth-child(-n + 4))) :global(.field-label) {
     font-size: 0.85rem;
   }
-  .comes {
-    border-left: 5px solid var(--moss);
-    background: var(--moss-wash);
-    padding: 0.6rem 0.8rem;
-    max-width: 42rem;
-  }
   @media (max-width: 700px) {
-    .rows {
-      grid-template-columns: repeat(2, minmax(0, 1fr));
-    }
-    .which {
-      grid-column: 1 / -1;
-      padding: 0.3rem 0 0;
-    }
     .rows > :global(div) {
       width: auto !important;
     }

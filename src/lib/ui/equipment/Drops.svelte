@@ -23,7 +23,7 @@
     <h2 class="section-head">Drops in true size</h2>
     <CardScale>
       {#snippet children(perMm)}
-        <ul class="drops">
+        <ul class="drops list-none p-0 flex flex-wrap gap-y-2.5 gap-x-8 items-center">
           {#each sizes as { mm, found } (mm)}
             <li>
               <svg width={mm * perMm + 4} height={mm * perMm + 4} aria-hidden="true">
@@ -42,14 +42,6 @@
 {/if}
 
 <style>
-  .drops {
-    list-style: none;
-    padding: 0;
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.6rem 2rem;
-    align-items: center;
-  }
   .drops li {
     display: flex;
     align-items: center;

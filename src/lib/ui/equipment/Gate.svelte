@@ -53,7 +53,7 @@
       here.
     </p>
   {:else}
-    <div class="ask">
+    <div class="flex flex-wrap gap-y-2.5 gap-x-5 items-end">
       <NumberField
         label="Wanted"
         {unit}
@@ -65,7 +65,7 @@
       {#if !dial}<Tick class="mt-6" label="in two crossed passes of half each" bind:checked={halves} />{/if}
     </div>
     {#if next}
-      <p class="answer" class:beyond={next.beyond} aria-live="polite">
+      <p class="answer my-3 mx-0 py-2.5 px-3 max-w-[42rem]" class:beyond={next.beyond} aria-live="polite">
         <span class="figure">Try {gate(next.setting)}.</span>
         By the {WORDS.read} so far it lies between {gate(next.low)} and {gate(next.high)} for {show.numberText(
           asked,
@@ -96,18 +96,9 @@
 </section>
 
 <style>
-  .ask {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.6rem 1.2rem;
-    align-items: end;
-  }
   .answer {
-    margin: 0.7rem 0;
     border-left: 5px solid var(--moss);
     background: var(--moss-wash);
-    padding: 0.6rem 0.8rem;
-    max-width: 42rem;
   }
   .beyond {
     border-color: var(--saffron);

@@ -51,7 +51,7 @@
         )} beside the walk. Look at the plate and the wind, and test again.
       </p>
     {/if}
-    <div class="charts">
+    <div class="grid grid-cols-[repeat(auto-fit,minmax(20rem,1fr))] gap-5 mt-2.5">
       <XyChart
         lines={[
           {
@@ -81,12 +81,3 @@
     </div>
   </section>
 {/if}
-
-<style>
-  .charts {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(20rem, 1fr));
-    gap: 1.2rem;
-    margin-top: 0.6rem;
-  }
-</style>

@@ -20,24 +20,11 @@
   onDestroy(() => clearInterval(ticking));
 </script>
 
-<p class="watch">
-  <span class="figure" aria-live="off">{seconds.toFixed(1)} s</span>
+<p class="flex gap-3 items-center my-1.5 mx-0">
+  <span class="text-[1.6rem] min-w-[5.5rem]" aria-live="off">{seconds.toFixed(1)} s</span>
   {#if since === null}
     <Button type="button" onclick={start} aria-label="Start the watch: {what}">Start the watch</Button>
   {:else}
     <Button type="button" kind="main" onclick={stop}>Stop, and take the time</Button>
   {/if}
 </p>
-
-<style>
-  .watch {
-    display: flex;
-    gap: 0.8rem;
-    align-items: center;
-    margin: 0.4rem 0;
-  }
-  .figure {
-    font-size: 1.6rem;
-    min-width: 5.5rem;
-  }
-</style>

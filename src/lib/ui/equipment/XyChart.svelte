@@ -104,12 +104,6 @@
   });
 </script>
 
-<div class="chart" role="img" aria-label={says}><canvas bind:this={canvas}></canvas></div>
-
-<style>
-  .chart {
-    position: relative;
-    height: 17rem;
-    max-width: 44rem;
-  }
-</style>
+<div class="relative h-[17rem] max-w-[44rem]" role="img" aria-label={says}>
+  <canvas bind:this={canvas}></canvas>
+</div>

@@ -49,10 +49,12 @@
 
 {#if demonstration}
   <section aria-label="Demonstration">
-    <p class="demo">
-      Demonstration<span class="wide"
+    <p
+      class="m-0 py-1 px-5 bg-saffron-wash text-ink small border-b border-b-saffron max-[700px]:py-1 max-[700px]:px-4"
+    >
+      Demonstration<span class="max-[700px]:hidden"
         >: its clock reads {longDayText(today)}. People, places, labels and weather are made up.</span
-      ><span class="narrow">, {dayText(today)}: all made up</span>
+      ><span class="hidden max-[700px]:inline">, {dayText(today)}: all made up</span>
     </p>
   </section>
 {/if}
@@ -64,36 +66,29 @@
           >{word}</a
         >
       {/each}
-    </nav>{:else}<span class="fill"></span>{/if}
+    </nav>{:else}<span class="flex-1"></span>{/if}
   {#if workspace}<a
-      class="emergency"
+      class="emergency min-h-[32px] inline-flex items-center"
       href="{resolve('/emergency')}{inCase ? `?case=${inCase}` : ''}"
       aria-current={path === '/emergency' ? 'page' : undefined}>Emergency</a
     >{/if}
-  <button type="button" class="night" aria-pressed={night} onclick={turn}
-    ><span class="wide">{night ? 'Day sheet' : 'Night sheet'}</span><span class="narrow"
-      >{night ? 'Day' : 'Night'}</span
+  <button
+    type="button"
+    class="border-0 bg-transparent soft cursor-pointer py-2.5 px-0 text-[0.92rem] underline underline-offset-[3px] max-[700px]:ml-auto"
+    aria-pressed={night}
+    onclick={turn}
+    ><span class="max-[700px]:hidden">{night ? 'Day sheet' : 'Night sheet'}</span><span
+      class="hidden max-[700px]:inline">{night ? 'Day' : 'Night'}</span
     ></button
   >
   {#if person}
-    <a class="who" href={resolve('/account')}
+    <a class="who inline-flex gap-2 items-baseline" href={resolve('/account')}
       ><span class="figure">{person}</span><span class="soft small">{workspace ?? ''}</span></a
     >
   {/if}
 </header>
 
 <style>
-  .demo {
-    margin: 0;
-    padding: 0.25rem 1.2rem;
-    background: var(--saffron-wash);
-    color: var(--ink);
-    font-size: 0.9rem;
-    border-bottom: 1px solid var(--saffron);
-  }
-  .narrow {
-    display: none;
-  }
   header {
     display: flex;
     align-items: center;
@@ -109,9 +104,6 @@
     border: 1px solid currentcolor;
     border-radius: 4px;
     padding: 0.2rem 0.6rem;
-    min-height: 32px;
-    display: inline-flex;
-    align-items: center;
     text-decoration: none;
   }
   .brand {
@@ -144,26 +136,10 @@
   nav a.on {
     border-color: var(--petrol);
   }
-  .night {
-    border: 0;
-    background: none;
-    color: var(--soft);
-    cursor: pointer;
-    padding: 0.6rem 0;
-    font-size: 0.92rem;
-    text-decoration: underline;
-    text-underline-offset: 3px;
-  }
-  .fill {
-    flex: 1;
-  }
   .who {
     color: inherit;
     text-decoration: none;
     padding: 0.6rem 0;
-    display: inline-flex;
-    gap: 0.5rem;
-    align-items: baseline;
   }
   .who:hover .figure {
     text-decoration: underline;
@@ -184,20 +160,8 @@
       white-space: nowrap;
       padding: 0.5rem 0 0.4rem;
     }
-    .night {
-      margin-left: auto;
-    }
     .who .soft {
       display: none;
-    }
-    .demo {
-      padding: 0.25rem 0.9rem;
-    }
-    .wide {
-      display: none;
-    }
-    .narrow {
-      display: inline;
     }
   }
 </style>

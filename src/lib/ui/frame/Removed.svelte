@@ -17,22 +17,15 @@
 </script>
 
 {#if said}
-  <form method="POST" action={resolve('/put-back')} class="removed" use:enhance>
+  <form
+    method="POST"
+    action={resolve('/put-back')}
+    class="flex flex-wrap items-center gap-y-1.5 gap-x-4 border-l-5 border-l-saffron bg-saffron-wash py-2 px-4"
+    use:enhance
+  >
     <input type="hidden" name="id" value={id} />
     <span role="status">{said}</span>
     <Button>Put it back</Button>
     <span class="soft small">It can be put back for a day.</span>
   </form>
 {/if}
-
-<style>
-  .removed {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 0.4rem 1rem;
-    border-left: 5px solid var(--saffron);
-    background: var(--saffron-wash);
-    padding: 0.5rem 1rem;
-  }
-</style>

@@ -14,7 +14,7 @@
   const most = $derived(Math.max(...season, 0.01));
 </script>
 
-<table class="strip">
+<table class="strip w-full max-w-[44rem] small">
   <thead>
     <tr
       ><th scope="col"><span class="sr-only">Stage</span></th>{#each MONTHS as letter, i (i)}<th
@@ -31,7 +31,7 @@
           {@const there = stage.months.includes(northern(i))}
           <td class:now={i + 1 === month} class:on={there}
             >{#if there}<span
-                class="part"
+                class="part block"
                 style:height="{Math.round(20 * (stage.shares?.[northern(i) - 1] ?? 1))}px"
               ></span><span class="sr-only">yes</span>{/if}</td
           >
@@ -43,7 +43,7 @@
       {#each MONTHS as _, i (i)}
         {@const share = (season[northern(i) - 1] ?? 0) / most}
         <td class:now={i + 1 === month}
-          ><span class="trouble" style:height="{Math.round(share * 20)}px"></span></td
+          ><span class="trouble block w-full" style:height="{Math.round(share * 20)}px"></span></td
         >
       {/each}
     </tr>
@@ -54,9 +54,6 @@
   .strip {
     border-collapse: collapse;
     table-layout: fixed;
-    width: 100%;
-    max-width: 44rem;
-    font-size: 0.9rem;
   }
   th[scope='row'] {
     text-align: left;
@@ -80,7 +77,6 @@
     background: var(--petrol-wash);
   }
   .part {
-    display: block;
     background: var(--water-deep);
   }
   .now {
@@ -88,8 +84,6 @@
     border-right: 2px solid var(--saffron);
   }
   .trouble {
-    display: block;
     background: var(--brick);
-    width: 100%;
   }
 </style>

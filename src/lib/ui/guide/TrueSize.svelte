@@ -14,17 +14,10 @@
 <Fold says="Hold against the screen, in true size">
   <CardScale>
     {#snippet children(perMm)}
-      <div class="true" style:min-height="{Math.max(30, lengthMm * perMm * 0.7)}px">
+      <div class="py-3 px-0 overflow-x-auto" style:min-height="{Math.max(30, lengthMm * perMm * 0.7)}px">
         <Drawing {id} {name} width={Math.max(2, lengthMm * perMm * WIDTH_OF_BODY)} />
       </div>
     {/snippet}
   </CardScale>
   <p class="soft small">{name}, {show.oneBodyText(lengthMm)} long.</p>
 </Fold>
-
-<style>
-  .true {
-    padding: 0.8rem 0;
-    overflow-x: auto;
-  }
-</style>

@@ -30,18 +30,21 @@
   );
 </script>
 
-<a class="row" href={resolve(stopPath(entry.number, entry.treatment, entry.nextStop))}>
-  <span class="what">
+<a
+  class="row grid grid-cols-[1.25fr_0.9fr_minmax(240px,1.6fr)] gap-y-1.5 gap-x-5 py-3 px-0 border-b border-b-rule no-underline items-center max-[700px]:grid-cols-1"
+  href={resolve(stopPath(entry.number, entry.treatment, entry.nextStop))}
+>
+  <span class="what grid gap-0.5 min-w-0">
     <span class="figure">{entry.property}</span>
     <span class="soft small">{entry.title} · {entry.letter ? `${entry.letter}: ` : ''}{entry.what}</span>
   </span>
-  <span class="next">
+  <span class="grid gap-0.5 min-w-0">
     <span class="figure" class:halt={halted}>{halted ? 'Halt' : entry.stopName}</span>
     <span class="soft small"
       >{halted && entry.halt ? cautionWords(entry.halt, show).title : entry.stopText}</span
     >
   </span>
-  <span class="when">
+  <span class="grid gap-0.5 min-w-0">
     {#if entry.kind === 'answer'}
       <span class="soft">no hour to plan until it is answered</span>
     {:else}
@@ -62,31 +65,12 @@
 
 <style>
   .row {
-    display: grid;
-    grid-template-columns: 1.25fr 0.9fr minmax(240px, 1.6fr);
-    gap: 0.4rem 1.2rem;
-    padding: 0.7rem 0;
-    border-bottom: 1px solid var(--rule);
-    text-decoration: none;
     color: var(--ink);
-    align-items: center;
   }
   .row:hover .what .figure {
     text-decoration: underline;
   }
-  .what,
-  .next,
-  .when {
-    display: grid;
-    gap: 0.1rem;
-    min-width: 0;
-  }
   .halt {
     color: var(--brick-ink);
-  }
-  @media (max-width: 700px) {
-    .row {
-      grid-template-columns: 1fr;
-    }
   }
 </style>

@@ -13,12 +13,12 @@
   let { customer }: { customer: Customer | null } = $props();
 </script>
 
-<div class="fields">
+<div class="my-4 mx-0">
   <Field label="Name" name="name" value={customer?.name ?? ''} width="18rem" />
   <Field label="Contact" name="contact" value={customer?.contact ?? ''} width="22rem" />
   <Field label="Language" name="language" value={customer?.language ?? ''} width="10rem" />
 </div>
-<div class="fields">
+<div class="my-4 mx-0">
   <Field
     label="Access"
     name="access"
@@ -33,9 +33,3 @@
   name="consentsToNotices"
   checked={customer?.consentsToNotices ?? false}
 />
-
-<style>
-  .fields {
-    margin: 0.9rem 0;
-  }
-</style>

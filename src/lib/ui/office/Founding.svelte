@@ -17,7 +17,7 @@
 </script>
 
 <input type="hidden" name="timeZone" value={zone || was('timeZone')} />
-<div class="fields">
+<div class="my-3 mx-0 items-start">
   <Field label="Name of the household or firm" name="workspace" value={was('workspace')} width="20rem" />
   <Choice
     label="This is"
@@ -31,11 +31,11 @@
     hint="in a household nobody counts as licensed"
   />
 </div>
-<p class="ask">
+<p class="mt-1 mb-0 mx-0">
   Whom do you call when somebody is poisoned or stung? The numbers stand on the emergency card of every
   screen; what is blank is asked again.
 </p>
-<div class="fields">
+<div class="my-3 mx-0 items-start">
   <Field label="Poison advice" name="emergency.poison" value={was('emergency.poison')} width="13rem" />
   <Field
     label="Emergency services"
@@ -49,13 +49,3 @@
     >
   {/if}
 </div>
-
-<style>
-  .ask {
-    margin: 0.2rem 0 0;
-  }
-  .fields {
-    margin: 0.8rem 0;
-    align-items: start;
-  }
-</style>

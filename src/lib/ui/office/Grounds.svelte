@@ -37,7 +37,7 @@
     {#each grounds as ground (ground.name)}
       {@const { name, since, by } = ground}
       {@const here = zonesOf(ground)}
-      <li class="row">
+      <li class="flex justify-between items-center flex-wrap gap-y-0 gap-x-3">
         <span
           ><span class="figure">{name}</span>
           <span class="soft small">since {show.dayText(since, today)}, {by}</span></span
@@ -50,7 +50,7 @@
           </form>
         {/if}
         {#if drawn.length > 0}
-          <div class="where">
+          <div class="basis-full">
             {#if may()}
               <Fold
                 says={here.length > 0
@@ -92,16 +92,3 @@
     </KeptForm>
   {/if}
 </section>
-
-<style>
-  .row {
-    display: flex;
-    justify-content: space-between;
-    align-items: center;
-    flex-wrap: wrap;
-    gap: 0 0.8rem;
-  }
-  .where {
-    flex-basis: 100%;
-  }
-</style>

@@ -51,21 +51,21 @@
         ? 'Nothing of it was so'
         : here.map((key) => PREMISES_WORDS[key].ask).join(' · ')}
       <span class="soft">asked {show.dayText(askedOn as CalendarDay, today)}</span>{#if due}
-        <b class="due">! more than half a year ago: ask again</b>{/if}{/if}
+        <b class="text-brick-ink ml-2.5">! more than half a year ago: ask again</b>{/if}{/if}
   </p>
   {#if may()}
     <Fold {open} says={askedOn === null ? 'Ask now' : 'Ask again'}>
       <KeptForm action="?/asked" label="People and place">
         {#snippet children(sending)}
           <input type="hidden" name="revision" value={revision} />
-          <div class="parts">
+          <div class="grid grid-cols-[repeat(auto-fit,minmax(16rem,1fr))] gap-y-1.5 gap-x-8">
             {#each PARTS as { kind, name } (kind)}
               <div>
                 <h3 class="field-label">{name}</h3>
                 {#each of(kind) as key (key)}
                   <fieldset>
                     <legend>{PREMISES_WORDS[key].ask}</legend>
-                    <span class="choices">
+                    <span class="choices inline-flex">
                       {#each CHOICES as choice (choice.value)}
                         <OneOf name={key} value={choice.value} chosen={answers[key] ?? ''}
                           >{choice.name}</OneOf
@@ -90,15 +90,6 @@
   p {
     margin: 0.3rem 0;
   }
-  .due {
-    color: var(--brick-ink);
-    margin-left: 0.6rem;
-  }
-  .parts {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(16rem, 1fr));
-    gap: 0.4rem 2rem;
-  }
   fieldset {
     border: 0;
     border-bottom: 1px solid var(--rule);
@@ -110,9 +101,6 @@
     float: left;
     width: 100%;
     padding: 0;
-  }
-  .choices {
-    display: inline-flex;
   }
   .choices input {
     width: 1.15rem;

@@ -75,7 +75,7 @@
 
 <div style:max-width="100%" bind:this={box}>
   <label for={id} class="field-label">{label}</label>
-  <div class="pair">
+  <div class="grid grid-cols-[6.2rem_6rem] gap-1">
     <div>
       <NumberInput
         {id}
@@ -106,11 +106,3 @@
   {#if error}<p class="field-error" id="{id}-e">{error}</p>
   {:else if hint}<p class="field-hint">{hint}</p>{/if}
 </div>
-
-<style>
-  .pair {
-    display: grid;
-    grid-template-columns: 6.2rem 6rem;
-    gap: 0.3rem;
-  }
-</style>

@@ -27,7 +27,13 @@
     screen.
   </p>
 {/if}
-<div class="card" style:width="{card}px" aria-hidden="true">bank card</div>
+<div
+  class="card border-2 border-ink h-[34px] leading-[30px] text-center max-w-full"
+  style:width="{card}px"
+  aria-hidden="true"
+>
+  bank card
+</div>
 <label class="small"
   >Length of the bar
   <input type="range" min="180" max="900" step="1" bind:value={card} onchange={keep} /></label
@@ -36,12 +42,7 @@
 
 <style>
   .card {
-    border: 2px solid var(--ink);
     border-radius: 8px;
-    height: 34px;
-    line-height: 30px;
-    text-align: center;
-    max-width: 100%;
   }
   input {
     display: block;

@@ -34,7 +34,7 @@
 </script>
 
 {#snippet title()}
-  <span class="mark" aria-hidden="true"
+  <span class="inline-block min-w-[1.1rem] font-[800]" aria-hidden="true"
     >{item.settled
       ? '✓'
       : item.caution.rank === 'halt'
@@ -102,27 +102,21 @@
 {/snippet}
 
 <section
-  class="caution {look}"
+  class="border-l-5 border-l-edge py-2.5 px-3 mb-3 bg-petrol-wash {look}"
   aria-label="{item.settled ? 'Settled' : RANK_WORDS[item.caution.rank]}: {words.title}"
 >
   {#if item.settled}
     <details>
-      <summary class="head">{@render title()}</summary>
+      <summary class="head font-bold">{@render title()}</summary>
       {@render rest()}
     </details>
   {:else}
-    <p class="head">{@render title()}</p>
+    <p class="head font-bold">{@render title()}</p>
     {@render rest()}
   {/if}
 </section>
 
 <style>
-  .caution {
-    border-left: 5px solid var(--edge);
-    padding: 0.6rem 0.8rem;
-    margin-bottom: 0.7rem;
-    background: var(--petrol-wash);
-  }
   .halt {
     border-color: var(--brick);
     background: var(--brick-wash);
@@ -139,13 +133,7 @@
     background: var(--moss-wash);
   }
   .head {
-    font-weight: 700;
     margin: 0 0 0.2rem;
-  }
-  .mark {
-    display: inline-block;
-    min-width: 1.1rem;
-    font-weight: 800;
   }
   p {
     margin: 0;

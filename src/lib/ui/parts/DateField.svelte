@@ -58,9 +58,9 @@
   }
 </script>
 
-<div style:width style:max-width="100%" class="date">
+<div style:width style:max-width="100%" class="relative">
   <label for={id} class="field-label">{label}</label>
-  <div class="pair">
+  <div class="grid grid-cols-[minmax(0,1fr)_2.75rem] gap-1">
     <Input
       {id}
       {name}
@@ -87,7 +87,7 @@
     <input type="hidden" name="{name}{TODAY}" value={today()} />
   {/if}
   {#if open && Picker}
-    <div class="calendar">
+    <div class="calendar absolute left-0 border border-ink rounded-md">
       <Picker
         inline
         value={day ? noon(day) : undefined}
@@ -106,22 +106,10 @@
 </div>
 
 <style>
-  .date {
-    position: relative;
-  }
-  .pair {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr) 2.75rem;
-    gap: 0.3rem;
-  }
   .calendar {
-    position: absolute;
     z-index: 5;
     top: 100%;
-    left: 0;
     background: var(--field);
-    border: 1px solid var(--ink);
-    border-radius: 4px;
   }
   /* The name of the month, which leads to the others: the library writes it white on white. */
   .calendar :global(button[aria-live]) {

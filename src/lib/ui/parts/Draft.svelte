@@ -127,7 +127,10 @@
 
 <div bind:this={root} class="draft">
   {#if offer}
-    <p class="offer" role="status">
+    <p
+      class="flex flex-wrap gap-2 items-center border-l-5 border-l-saffron bg-saffron-wash py-2 px-3"
+      role="status"
+    >
       There is a draft from {show.instantText(new Date(offer.at).toISOString(), zone())} that was not saved.
       <Button type="button" onclick={take}>Take it up</Button>
       <Button type="button" kind="plain" onclick={drop}>Drop it</Button>
@@ -144,14 +147,5 @@
 <style>
   .draft p {
     margin: 0.4rem 0;
-  }
-  .offer {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.5rem;
-    align-items: center;
-    border-left: 5px solid var(--saffron);
-    background: var(--saffron-wash);
-    padding: 0.5rem 0.8rem;
   }
 </style>

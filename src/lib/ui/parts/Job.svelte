@@ -35,7 +35,10 @@
   }
 </script>
 
-<div class="job" role="status">
+<div
+  class="flex flex-wrap items-center gap-y-1.5 gap-x-4 border-l-5 border-l-petrol py-2 px-4 mt-2.5 mb-4 mx-0 max-w-[46rem]"
+  role="status"
+>
   <p class="figure">{progressText(now, numberText)} …</p>
   <progress value={share ?? undefined} max="1"
     >{share === null ? '' : `${Math.round(share * 100)} %`}</progress
@@ -47,16 +50,6 @@
 </div>
 
 <style>
-  .job {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 0.4rem 1rem;
-    border-left: 5px solid var(--petrol);
-    padding: 0.5rem 0.9rem;
-    margin: 0.6rem 0 1rem;
-    max-width: 46rem;
-  }
   p {
     margin: 0;
   }

@@ -126,23 +126,14 @@
   {:else if inUnit && !name.endsWith('.value')}<input type="hidden" name="{name}{UNIT}" value={unit} />{/if}
 {/if}
 {#if read.kind === 'ambiguous'}
-  <span class="ask" role="group" aria-label="Which number is meant">
+  <span
+    class="flex flex-wrap gap-1.5 items-center mt-1 border-l-5 border-l-saffron pl-2 small"
+    role="group"
+    aria-label="Which number is meant"
+  >
     Which is meant?
     {#each read.readings as reading (reading)}
       <Button type="button" onclick={() => settle(reading)}>{show.exactText(reading)}</Button>
     {/each}
   </span>
 {/if}
-
-<style>
-  .ask {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.4rem;
-    align-items: center;
-    margin-top: 0.3rem;
-    border-left: 5px solid var(--saffron);
-    padding-left: 0.5rem;
-    font-size: 0.9rem;
-  }
-</style>

@@ -1,19 +1,12 @@
-<p class="key small">
-  <span><i class="fits"></i> fits</span>
-  <span><i class="care"></i> with a Care</span>
-  <span><i class="rain">″</i> rain</span>
-  <span><i class="no"></i> not then</span>
-  <span><i class="halt">✕</i> halted</span>
+<p class="key flex flex-wrap gap-y-1 gap-x-4 m-0 soft small">
+  <span><i class="bg-moss"></i> fits</span>
+  <span><i class="care bg-saffron-wash"></i> with a Care</span>
+  <span><i class="rain text-petrol">″</i> rain</span>
+  <span><i class="border-b-2 border-b-edge"></i> not then</span>
+  <span><i class="halt text-brick">✕</i> halted</span>
 </p>
 
 <style>
-  .key {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.2rem 1rem;
-    margin: 0;
-    color: var(--soft);
-  }
   .key span {
     display: inline-flex;
     align-items: center;
@@ -27,22 +20,13 @@
     line-height: 14px;
     text-align: center;
   }
-  .fits {
-    background: var(--moss);
-  }
   .care {
-    background: var(--saffron-wash);
     border: 1.5px solid var(--saffron);
   }
-  .no {
-    border-bottom: 2px solid var(--edge);
-  }
   .rain {
-    color: var(--petrol);
     font-weight: 800;
   }
   .halt {
-    color: var(--brick);
     font-weight: 700;
   }
 </style>

@@ -27,7 +27,7 @@
   onDestroy(stop);
 </script>
 
-<span class="timer" class:over>
+<span class="timer inline-flex gap-3 items-center" class:over>
   <span class="figure" aria-live={over ? 'assertive' : 'off'}>{over ? 'Time is up: count' : text}</span>
   {#if endsAt === null}
     <Button type="button" onclick={start} aria-label="Start the timer: {what}">Start</Button>
@@ -43,11 +43,6 @@
 </span>
 
 <style>
-  .timer {
-    display: inline-flex;
-    gap: 0.7rem;
-    align-items: center;
-  }
   .timer .figure {
     font-size: 1.3rem;
     min-width: 3.6rem;

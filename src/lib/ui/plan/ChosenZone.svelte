@@ -95,7 +95,7 @@
           </p>{/each}
       {:else}
         <p class="sum" aria-live="polite">
-          <span class="figure big">{area(figures.areaM2)}</span>
+          <span class="figure font-title text-[1.5rem]">{area(figures.areaM2)}</span>
           {#if one.measured.errorPct > 0}<span class="soft"
               >between {area(figures.lowM2)} and {area(figures.highM2)}</span
             >{/if}
@@ -115,7 +115,7 @@
       {/if}
     {/if}
     {#if may}
-      <div class="pair">
+      <div class="flex gap-2.5 my-2 mx-0">
         <Pick
           label="Kind"
           value={one.kind}
@@ -135,7 +135,7 @@
         {/if}
       </div>
       {#if !isPlace(one)}
-        <div class="pair">
+        <div class="flex gap-2.5 my-2 mx-0">
           <Pick
             label="Measured"
             value={one.measured.how}
@@ -156,7 +156,7 @@
         <Corners {editor} zone={one} />
       {/if}
       {#if one.kind === 'building'}<Walls {editor} zone={one} {summary} />{/if}
-      <p class="acts">
+      <p class="acts flex flex-wrap gap-1.5">
         {#if !isPlace(one)}
           <Button type="button" onclick={() => start('split')}>Split</Button>
           <Button type="button" onclick={() => start('cut')}>Cut out</Button>
@@ -182,7 +182,7 @@
     <h2>{chosen.length} zones</h2>
     <p class="small">{chosen.map((zone) => zone.name).join(', ')}</p>
     {#if may}
-      <p class="acts">
+      <p class="acts flex flex-wrap gap-1.5">
         <Button type="button" onclick={join}>Join</Button>
         {#if chosen.length === 2}<Button type="button" onclick={cut}
             >Cut {chosen[1]?.name} out of {chosen[0]?.name}</Button
@@ -203,19 +203,7 @@
   .sum {
     margin: 0.5rem 0 0.1rem;
   }
-  .big {
-    font-family: var(--font-title);
-    font-size: 1.5rem;
-  }
-  .pair {
-    display: flex;
-    gap: 0.6rem;
-    margin: 0.5rem 0;
-  }
   .acts {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.4rem;
     margin: 0.7rem 0;
   }
   .acts :global(.button) {

@@ -40,7 +40,7 @@
   <LengthField {label} metres={value} {unit} least={0.01} onmetres={(m) => size(key, m)} />
 {/snippet}
 {#if shape.kind === 'rectangle'}
-  <div class="pair">
+  <div class="flex gap-2.5 my-2 mx-0">
     {@render number('length', 'Length', shape.length)}
     {@render number('width', 'Width', shape.width)}
     <NumberField
@@ -53,9 +53,11 @@
     />
   </div>
 {:else if shape.kind === 'circle'}
-  <div class="pair">{@render number('radius', 'Radius', shape.radius)}</div>
+  <div class="flex gap-2.5 my-2 mx-0">{@render number('radius', 'Radius', shape.radius)}</div>
 {:else if corners.length > 0}
-  {#if shape.kind === 'strip'}<div class="pair">{@render number('width', 'Width', shape.width)}</div>{/if}
+  {#if shape.kind === 'strip'}<div class="flex gap-2.5 my-2 mx-0">
+      {@render number('width', 'Width', shape.width)}
+    </div>{/if}
   <Fold bind:open says="Corners and edges: {corners.length}">
     {#if open}
       <Table small>
@@ -91,7 +93,7 @@
                     onsettled={(value) => setBow(i, inMetres(value ?? 0))}
                   /></td
                 >
-                <td class="two">
+                <td class="two whitespace-nowrap">
                   <Button type="button" kind="plain" onclick={() => halve(i)}>halve</Button>
                   {#if corners.length > (closed ? 3 : 2)}<Button
                       type="button"
@@ -110,11 +112,6 @@
 {/if}
 
 <style>
-  .pair {
-    display: flex;
-    gap: 0.6rem;
-    margin: 0.5rem 0;
-  }
   td :global(.field-input) {
     width: 5.2rem;
     min-height: 2.2rem;
@@ -124,9 +121,6 @@
   th {
     padding: 0.15rem 0.3rem 0.15rem 0;
     vertical-align: middle;
-  }
-  .two {
-    white-space: nowrap;
   }
   .two :global(.button) {
     min-height: 2.2rem;

@@ -47,8 +47,8 @@
   }
 </script>
 
-<div class="bar" role="toolbar" aria-label="Drawing">
-  <span class="word">On</span>
+<div class="flex flex-wrap gap-2 items-center" role="toolbar" aria-label="Drawing">
+  <span class="font-[650]">On</span>
   <Pick
     quiet
     label="Layer"
@@ -56,7 +56,7 @@
     items={LAYERS.map((layer) => ({ value: layer, name: layerText(layer) }))}
   />
   {#if may}
-    <span class="word">draw</span>
+    <span class="font-[650]">draw</span>
     <Pick quiet label="What to draw" bind:value={what}>
       <optgroup label="Ground">
         {#each GROUND_KINDS as kind (kind)}<option value={kind}>{ZONE_WORDS[kind]}</option>{/each}
@@ -86,14 +86,14 @@
     {:else}
       <Button type="button" kind="main" onclick={begin}>Draw it</Button>
     {/if}
-    <span class="gap"></span>
+    <span class="flex-1 max-[700px]:hidden"></span>
     <Button type="button" disabled={!editor.canUndo} onclick={() => editor.undo()}
       ><UndoOutline width="18" height="18" />Undo</Button
     >
     <Button type="button" disabled={!editor.canRedo} onclick={() => editor.redo()}
       ><RedoOutline width="18" height="18" />Redo</Button
     >
-  {:else}<span class="gap"></span>{/if}
+  {:else}<span class="flex-1 max-[700px]:hidden"></span>{/if}
   <Button type="button" aria-label="Further away" onclick={() => closer(1 / 1.4)}
     ><MinusOutline width="18" height="18" /></Button
   >
@@ -102,23 +102,3 @@
   >
   <Button type="button" onclick={fit}>Show all</Button>
 </div>
-
-<style>
-  .bar {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.5rem;
-    align-items: center;
-  }
-  .word {
-    font-weight: 650;
-  }
-  .gap {
-    flex: 1;
-  }
-  @media (max-width: 700px) {
-    .gap {
-      display: none;
-    }
-  }
-</style>

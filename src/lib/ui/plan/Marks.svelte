@@ -79,7 +79,7 @@
 </script>
 
 {#if marks.length > 0}
-  <div class="scroll">
+  <div class="max-h-[16rem] overflow-auto">
     <Table small>
       <thead
         ><tr
@@ -122,7 +122,7 @@
     </Table>
   </div>
   {#if may}
-    <p class="acts">
+    <p class="flex flex-wrap gap-2 items-end my-1.5 mx-0">
       <DateField label="Read on" value={on} onday={(day) => day && (on = day)} />
       <Button type="button" onclick={note}>Note the counts</Button>
     </p>
@@ -132,7 +132,7 @@
   </p>{/if}
 {#if may}
   {#if one}
-    <p class="acts">
+    <p class="flex flex-wrap gap-2 items-end my-1.5 mx-0">
       <LengthField
         label="A grid of lures over {one.name}; each draws from"
         metres={radius}
@@ -149,17 +149,6 @@
 {#if wrong}<p class="field-error" role="alert">{wrong}</p>{/if}
 
 <style>
-  .acts {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.5rem;
-    align-items: end;
-    margin: 0.4rem 0;
-  }
-  .scroll {
-    max-height: 16rem;
-    overflow: auto;
-  }
   td :global(.field-input) {
     width: 4rem;
     min-height: 2.3rem;

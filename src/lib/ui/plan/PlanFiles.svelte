@@ -87,7 +87,7 @@
 </script>
 
 {#if may}
-  <div class="pair">
+  <div class="pair flex flex-wrap gap-2.5 items-end my-1.5 mx-0">
     <NumberField
       label="North, ° right of the top"
       signed
@@ -103,12 +103,12 @@
       onpick={(unit) => editor.change({ ...editor.plan, unit })}
     />
   </div>
-  <div class="pair">
+  <div class="pair flex flex-wrap gap-2.5 items-end my-1.5 mx-0">
     <NumberField label="Latitude of the origin" most={90} signed value={lat} onnumber={(n) => (lat = n)} />
     <NumberField label="Longitude" most={180} signed value={lon} onnumber={(n) => (lon = n)} />
     <Button type="button" onclick={anchor}>Place it</Button>
   </div>
-  <div class="pair">
+  <div class="pair flex flex-wrap gap-2.5 items-end my-1.5 mx-0">
     <Pick
       label="Areas of the file are"
       bind:value={kind}
@@ -124,7 +124,7 @@
     >
   </div>
 {/if}
-<p class="acts">
+<p class="flex flex-wrap gap-2.5 items-end my-1.5 mx-0">
   <a class="button" href="{out}?as=geojson{editor.plan.anchor ? '' : '&metres=1'}" download
     >GeoJSON{editor.plan.anchor ? '' : ', own metres'}</a
   >
@@ -136,14 +136,6 @@
 {#if wrong}<p class="field-error" role="alert">{wrong}</p>{/if}
 
 <style>
-  .pair,
-  .acts {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.6rem;
-    align-items: end;
-    margin: 0.4rem 0;
-  }
   .pair label:not(.button) {
     flex: 1;
     min-width: 6rem;

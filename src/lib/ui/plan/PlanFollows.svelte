@@ -30,7 +30,7 @@
       <li>
         <a href={resolve(`/cases/${job.number}/measure`)}>{job.title}</a>
         {#if figures}
-          <span class="row"
+          <span class="flex flex-wrap gap-y-0 gap-x-2.5 items-baseline"
             ><span class="figure">{amount(job, figures.areaM2)}</span>
             <span class="soft small"
               >{m2(figures.areaM2)} to treat{figures.keptOffM2 > 0.01
@@ -67,12 +67,6 @@
 {/if}
 
 <style>
-  .row {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0 0.6rem;
-    align-items: baseline;
-  }
   p {
     margin: 0.4rem 0;
   }

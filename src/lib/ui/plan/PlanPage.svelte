@@ -190,8 +190,10 @@
 
 <DrawBar {editor} {may} fit={() => sheet.fit()} closer={(by) => view.closer(by)} />
 {#if wrong}<p class="field-error" role="alert">{wrong}</p>{/if}
-<div class="two">
-  <div class="sheet">
+<div class="grid grid-cols-[minmax(0,1fr)_21rem] gap-5 mt-3 max-[900px]:grid-cols-1">
+  <div
+    class="h-[max(26rem,calc(100vh_-_15.5rem))] sticky top-2 flex flex-col gap-2 max-[900px]:h-[62vh] max-[900px]:min-h-[24rem] max-[900px]:static"
+  >
     {#if typed}
       <TypedLine bind:this={line} {editor} middle={() => view.middle()} {finish} {lay} />
     {/if}
@@ -199,7 +201,7 @@
   </div>
   <aside>
     {#if may}
-      <p class="state small" role="status" data-saving={saving.state}>
+      <p class="state mt-0 mb-2.5 mx-0 small" role="status" data-saving={saving.state}>
         <span class="figure">{STATE[saving.state]}.</span>
         {saving.told}
       </p>
@@ -237,36 +239,9 @@
 </div>
 
 <style>
-  .two {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr) 21rem;
-    gap: 1.2rem;
-    margin-top: 0.7rem;
-  }
-  .sheet {
-    height: max(26rem, calc(100vh - 15.5rem));
-    position: sticky;
-    top: 0.5rem;
-    display: flex;
-    flex-direction: column;
-    gap: 0.5rem;
-  }
-  .state {
-    margin: 0 0 0.6rem;
-  }
   .state[data-saving='kept-here'],
   .state[data-saving='refused'] {
     border-left: 4px solid var(--saffron);
     padding-left: 0.5rem;
-  }
-  @media (max-width: 900px) {
-    .two {
-      grid-template-columns: minmax(0, 1fr);
-    }
-    .sheet {
-      height: 62vh;
-      min-height: 24rem;
-      position: static;
-    }
   }
 </style>

@@ -51,7 +51,7 @@
     {@const found = known.get(zone.id)}
     {@const [x, y] = placeOf(zone, found?.label, tall)}
     <text {x} {y} pointer-events="none"
-      ><tspan class="strong">{zone.name}</tspan>{#if found && tall > TWO_LINES_PX}<tspan {x} dy="17"
+      ><tspan class="font-bold">{zone.name}</tspan>{#if found && tall > TWO_LINES_PX}<tspan {x} dy="17"
           >{show.areaText(found.areaM2)}</tspan
         >{/if}</text
     >
@@ -68,9 +68,6 @@
   text {
     text-anchor: middle;
     font-size: 14px;
-  }
-  .strong {
-    font-weight: 700;
   }
   .fault {
     fill: none;

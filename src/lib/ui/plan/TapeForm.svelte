@@ -69,7 +69,7 @@
   Lay a line between two pegs, A and B. From each corner, in the order of a walk around the yard, measure to A
   and to B.
 </p>
-<div class="head">
+<div class="flex flex-wrap gap-2.5 items-end">
   <NumberField label="Baseline" unit={editor.plan.unit} value={baseline} onnumber={(n) => (baseline = n)} />
   <Tick label="A and B are corners too" bind:checked={ends} />
 </div>
@@ -102,7 +102,7 @@
     {/each}
   </tbody>
 </Table>
-<p class="acts">
+<p class="flex flex-wrap gap-2.5 items-end items-center my-1.5 mx-0">
   <Button type="button" kind="plain" onclick={() => rows.push({ a: null, b: null, side: 'left' })}
     >One more corner</Button
   >
@@ -112,17 +112,6 @@
 {#if wrong}<p class="field-error" role="alert">{wrong}</p>{/if}
 
 <style>
-  .head,
-  .acts {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.6rem;
-    align-items: end;
-  }
-  .acts {
-    align-items: center;
-    margin: 0.4rem 0;
-  }
   td :global(.field-input) {
     width: 4.6rem;
     min-height: 2.3rem;

@@ -134,7 +134,9 @@
   ] as const;
 </script>
 
-<div class="line">
+<div
+  class="flex flex-wrap gap-y-1.5 gap-x-2.5 items-center py-2 px-3 border border-petrol rounded-md bg-petrol-wash"
+>
   <label for="typed" class="figure">{what}</label>
   <input
     id="typed"
@@ -193,16 +195,6 @@
 </div>
 
 <style>
-  .line {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.4rem 0.6rem;
-    align-items: center;
-    padding: 0.5rem 0.7rem;
-    border: 1px solid var(--petrol);
-    border-radius: 4px;
-    background: var(--petrol-wash);
-  }
   input {
     width: 12rem;
   }

@@ -76,7 +76,7 @@
   }
 </script>
 
-<p class="acts">
+<p class="flex flex-wrap gap-2 items-end my-1.5 mx-0">
   <label class="button">
     {u ? 'Another picture' : 'Choose a picture or scan'}
     <input type="file" accept="image/*" class="visually-hidden" onchange={take} disabled={sending} />
@@ -88,7 +88,7 @@
 </p>
 {#if u}
   {#if !u.scaled}<p class="small">! Not to scale yet. Tap two places whose distance you know.</p>{/if}
-  <p class="acts">
+  <p class="flex flex-wrap gap-2 items-end my-1.5 mx-0">
     {#if editor.mode === 'scale'}
       <LengthField
         label="{pair.length} of 2 places tapped. They are apart"
@@ -111,7 +111,7 @@
       >
     {/if}
   </p>
-  <div class="pair">
+  <div class="pair flex gap-2.5 my-1.5 mx-0">
     <NumberField
       label="Turned"
       after="°"
@@ -130,7 +130,7 @@
       /></label
     >
   </div>
-  <div class="pair">
+  <div class="pair flex gap-2.5 my-1.5 mx-0">
     <LengthField
       label="Move right"
       metres={u.at[0]}
@@ -154,18 +154,6 @@
 {#if wrong}<p class="field-error" role="alert">{wrong}</p>{/if}
 
 <style>
-  .acts {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.5rem;
-    align-items: end;
-    margin: 0.4rem 0;
-  }
-  .pair {
-    display: flex;
-    gap: 0.6rem;
-    margin: 0.4rem 0;
-  }
   .pair label {
     flex: 1;
     font-size: 0.9rem;

@@ -76,7 +76,7 @@
       >
     </p>
   {/each}
-  <div class="add">
+  <div class="flex flex-wrap gap-1.5 items-end">
     <Pick quiet label="Opening" bind:value={kind} items={KINDS} />
     <Pick label="wall" bind:value={edge} items={edges.map((e) => ({ value: e, name: String(e + 1) }))} />
     <LengthField label="from" metres={from} {unit} width="5rem" onmetres={(m) => (from = m ?? from)} />
@@ -101,12 +101,6 @@
 </Fold>
 
 <style>
-  .add {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.4rem;
-    align-items: end;
-  }
   p {
     margin: 0.25rem 0;
   }

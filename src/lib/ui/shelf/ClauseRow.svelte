@@ -7,7 +7,9 @@
   const name = $derived(CLAUSE_WORDS[key]);
 </script>
 
-<div class="clause">
+<div
+  class="clause grid grid-cols-[11rem_5rem_minmax(0,1fr)] gap-2 items-center mt-1.5 max-[640px]:grid-cols-[1fr_5rem]"
+>
   <label class="field-label" for="c-{key}-at">{name}: at</label>
   <input
     id="c-{key}-at"
@@ -28,20 +30,10 @@
 </div>
 
 <style>
-  .clause {
-    display: grid;
-    grid-template-columns: 11rem 5rem minmax(0, 1fr);
-    gap: 0.5rem;
-    align-items: center;
-    margin-top: 0.4rem;
-  }
   .clause label {
     margin: 0;
   }
   @media (max-width: 640px) {
-    .clause {
-      grid-template-columns: 1fr 5rem;
-    }
     .clause input:last-child {
       grid-column: 1 / 3;
     }

@@ -38,10 +38,12 @@
     {#each containers as c (c.lot)}
       {@const state = stockState(c, living, today as CalendarDay)}
       <li>
-        <div class="row">
+        <div
+          class="grid grid-cols-[8rem_14rem_1fr_auto] gap-y-1 gap-x-5 items-center max-[760px]:grid-cols-[auto_1fr]"
+        >
           <span class="figure">lot {c.lot}</span>
           <span>
-            <span class="left" aria-hidden="true"
+            <span class="left w-[70px] border border-ink mr-2" aria-hidden="true"
               ><span style:width="{Math.min(100, (c.left.value / c.size.value) * 100)}%"></span></span
             >
             {numberText(c.left.value)} of {quantityText(c.size)}
@@ -51,8 +53,8 @@
               >{/if}
           </span>
           <span class:late={state === 'expired'}
-            >use before {untilText(c)}{#if STOCK_STATE_WORDS[state]}<b class="state"
-                >{STOCK_STATE_WORDS[state]}</b
+            >use before {untilText(c)}{#if STOCK_STATE_WORDS[state]}<b
+                class="state rounded-md py-0 px-1.5 ml-2 small">{STOCK_STATE_WORDS[state]}</b
               >{/if}</span
           >
           <span class="soft small"
@@ -108,18 +110,9 @@
 {/if}
 
 <style>
-  .row {
-    display: grid;
-    grid-template-columns: 8rem 14rem 1fr auto;
-    gap: 0.2rem 1.2rem;
-    align-items: center;
-  }
   .left {
     display: inline-block;
-    width: 70px;
     height: 12px;
-    border: 1px solid var(--ink);
-    margin-right: 0.5rem;
     vertical-align: -1px;
   }
   .left span {
@@ -132,14 +125,5 @@
   }
   .state {
     border: 1px solid currentcolor;
-    border-radius: 4px;
-    padding: 0 0.4rem;
-    margin-left: 0.5rem;
-    font-size: 0.9rem;
-  }
-  @media (max-width: 760px) {
-    .row {
-      grid-template-columns: auto 1fr;
-    }
   }
 </style>

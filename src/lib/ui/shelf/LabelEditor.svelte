@@ -151,7 +151,7 @@
   {#each groups as group (group.name)}<option value={group.name}></option>{/each}
   {#each pests as pest (pest.id)}<option value={pest.name}></option>{/each}
 </datalist>
-<div class="desk">
+<div class="grid grid-cols-[minmax(0,1fr)_19rem] gap-8 max-[1000px]:grid-cols-1">
   <KeptForm action="?/save" bind:element={form} oninput={typed} {prepare}>
     {#snippet children(sending)}
       {#if version !== undefined}<input type="hidden" name="revision" value={version} />{/if}
@@ -235,7 +235,7 @@
       <ClauseRows keys={['licence', 'allowed']} own={start} />
 
       {#each uses as row, i (row.key)}
-        <fieldset class="use">
+        <fieldset class="use mt-2.5">
           <legend class="section-head"
             >{uses.length === 1 ? 'Against what, and where' : `Use ${i + 1}: against what, and where`}</legend
           >
@@ -275,7 +275,7 @@
           width="9rem"
         />
       </div>
-      <div class="ticks">
+      <div class="flex flex-wrap gap-y-0 gap-x-6">
         <Tick label="Filters out" name="filterOut" checked={was('filterOut') !== ''} />
         <Tick label="Repellent to insects" name="repellent" checked={was('repellent') !== ''} />
         <Tick label="Flammable" name="flammable" checked={was('flammable') !== ''} />
@@ -350,11 +350,6 @@
 </div>
 
 <style>
-  .desk {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr) 19rem;
-    gap: 2rem;
-  }
   aside {
     position: sticky;
     top: 0.5rem;
@@ -364,21 +359,10 @@
     border-left: 1px solid var(--rule);
     padding-left: 1.2rem;
   }
-  .use {
-    margin-top: 0.6rem;
-  }
   .use legend {
     width: 100%;
   }
-  .ticks {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0 1.4rem;
-  }
   @media (max-width: 1000px) {
-    .desk {
-      grid-template-columns: minmax(0, 1fr);
-    }
     aside {
       position: static;
       max-height: none;

@@ -13,7 +13,7 @@
 <section aria-label="In plain words">
   <h2 class="section-head">In plain words</h2>
   {#each card.uses as use, i (i)}
-    <div class="use">
+    <div class="use border-b border-b-rule pt-1 pb-2 px-0">
       <p class="figure">
         {card.uses.length > 1 ? `Use ${i + 1}: ` : ''}{use.sites.map((s) => SITE_WORDS[s]).join('; ') ||
           'no place yet'}
@@ -31,7 +31,7 @@
       >{found.length === 0 ? 'nothing found' : `${found.length} to look at`}</span
     >
   </h2>
-  <ul class="findings">
+  <ul class="findings list-none p-0 m-0">
     {#each found as f (`${f.rule}${f.use}`)}
       <li class={f.rank}>
         <span class="figure"
@@ -45,17 +45,8 @@
 </section>
 
 <style>
-  .use {
-    border-bottom: 1px solid var(--rule);
-    padding: 0.3rem 0 0.5rem;
-  }
   .use p {
     margin: 0.1rem 0;
-  }
-  .findings {
-    list-style: none;
-    padding: 0;
-    margin: 0;
   }
   .findings li {
     border-left: 4px solid var(--rule);

@@ -30,7 +30,7 @@
 
 <Fold class="ruled" open={stated > 0} says="What else the label says{stated > 0 ? `: ${stated} stated` : ''}">
   {#each sections as { section, rows } (section)}
-    <svelte:element this={of === 'card' ? 'h3' : 'h4'} class="field-label part"
+    <svelte:element this={of === 'card' ? 'h3' : 'h4'} class="field-label mt-2 mb-1 mx-0"
       >{MORE_SECTION_WORDS[section]}</svelte:element
     >
     <div class="fields">
@@ -72,9 +72,3 @@
     </div>
   {/each}
 </Fold>
-
-<style>
-  .part {
-    margin: 0.5rem 0 0.2rem;
-  }
-</style>

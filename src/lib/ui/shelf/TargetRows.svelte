@@ -74,10 +74,14 @@
     <li>
       <RowOff name={nameOf(row.pest)} bind:off={row.off}>
         {#snippet children(off)}
-          <div class="target">
+          <div
+            class="grid grid-cols-[11rem_minmax(0,1fr)_auto] gap-y-1 gap-x-4 items-center max-[640px]:grid-cols-[minmax(0,1fr)_auto]"
+          >
             <input type="hidden" name="{at}.targets.{k}.pest" value={row.pest} />
             <span class="figure">{nameOf(row.pest)}</span>
-            <span class="stages">
+            <span
+              class="max-[640px]:col-[1_/_3] max-[640px]:row-start-2 inline-flex flex-wrap gap-y-0 gap-x-4"
+            >
               {#each pest?.stages ?? [] as stage (stage.id)}
                 <Tick
                   label={stage.name}
@@ -93,7 +97,7 @@
               aria-label="Take {nameOf(row.pest)} off"
               onclick={off}>Take off</Button
             >
-            <span class="evidence">
+            <span class="col-[2_/_4] grid grid-cols-[10rem_minmax(0,1fr)] gap-2 max-[640px]:col-[1_/_3]">
               <Pick
                 quiet
                 label="Evidence against {nameOf(row.pest)}"
@@ -116,7 +120,7 @@
     </li>
   {/each}
 </ul>
-<div class="add">
+<div class="max-w-[24rem] mt-1.5">
   <label class="field-label" for="{at}-add">Against: type a pest or a group of them, then Enter</label>
   <input
     id="{at}-add"
@@ -136,39 +140,3 @@
   {#if errorFor(`${at}.targets`)}<p class="field-error">{errorFor(`${at}.targets`)}</p>{/if}
   <p class="field-hint">No stage ticked: the label holds for all of them.</p>
 </div>
-
-<style>
-  .target {
-    display: grid;
-    grid-template-columns: 11rem minmax(0, 1fr) auto;
-    gap: 0.2rem 1rem;
-    align-items: center;
-  }
-  .evidence {
-    grid-column: 2 / 4;
-    display: grid;
-    grid-template-columns: 10rem minmax(0, 1fr);
-    gap: 0.5rem;
-  }
-  @media (max-width: 640px) {
-    .target {
-      grid-template-columns: minmax(0, 1fr) auto;
-    }
-    .stages {
-      grid-column: 1 / 3;
-      grid-row: 2;
-    }
-    .evidence {
-      grid-column: 1 / 3;
-    }
-  }
-  .stages {
-    display: inline-flex;
-    flex-wrap: wrap;
-    gap: 0 0.9rem;
-  }
-  .add {
-    max-width: 24rem;
-    margin-top: 0.4rem;
-  }
-</style>

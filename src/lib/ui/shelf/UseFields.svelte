@@ -58,7 +58,7 @@
 </script>
 
 <h3 class="field-label">Where</h3>
-<div class="ticks">
+<div class="flex flex-wrap gap-y-0 gap-x-6">
   {#each SITES as site (site)}
     <Tick label={SITE_WORDS[site]} name="{at}.sites.{site}" checked={was(`sites.${site}`) !== ''} />
   {/each}
@@ -227,7 +227,7 @@
     ]}
     width="16rem"
   />
-  <div class="ticks">
+  <div class="flex flex-wrap gap-y-0 gap-x-6">
     {#each MONTHS as month, m (month)}
       <Tick label={month} name="{at}.months.{m + 1}" checked={was(`months.${m + 1}`) !== ''} />
     {/each}
@@ -281,7 +281,7 @@
   />
   <Reading label="to" name="{at}.soilTo" measure="temperature" value={was('soilTo')} width="6rem" />
 </div>
-<div class="ticks">
+<div class="flex flex-wrap gap-y-0 gap-x-6">
   <Tick label="Not in sunshine" name="{at}.keepFromSun" checked={was('keepFromSun') !== ''} />
 </div>
 {#if clauses}<ClauseRows keys={['watering', 'weather', 'soil']} own={clauses} />{/if}
@@ -344,7 +344,7 @@
     width="11rem"
   />
 </div>
-<div class="ticks">
+<div class="flex flex-wrap gap-y-0 gap-x-6">
   <Tick
     label="Not on flowering plants: mow first"
     name="{at}.notOnBloom"
@@ -412,11 +412,6 @@
 <MoreFields of="use" at="{at}." was={(key) => was(`more.${key}`)} />
 
 <style>
-  .ticks {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0 1.4rem;
-  }
   h3.section-head {
     font-size: 1rem;
   }

@@ -31,7 +31,11 @@
   </p>
 
   {#if codes}
-    <section class="codes" aria-label="Codes to keep" role="status">
+    <section
+      class="codes border border-petrol py-2.5 px-4 max-w-[46rem]"
+      aria-label="Codes to keep"
+      role="status"
+    >
       <h2>Keep these ten codes</h2>
       <p>They are shown this once. Each stands in for the telephone, once. Write them down, away from it.</p>
       <ol>
@@ -50,12 +54,12 @@
       <form method="POST" action="?/off"><Button kind="plain">Turn it off</Button></form>
     </div>
   {:else if data.picture}
-    <ol class="steps">
+    <ol class="steps flex flex-wrap gap-y-5 gap-x-14 list-decimal mb-6">
       <li>
         <p>Let the authenticator on your telephone read this, or type the key into it.</p>
         <!-- eslint-disable-next-line svelte/no-at-html-tags -- drawn by the server from its own secret -->
-        <div class="picture">{@html data.picture}</div>
-        <p class="figure key">{grouped}</p>
+        <div class="picture w-[13rem] border border-rule">{@html data.picture}</div>
+        <p class="figure key wrap-anywhere">{grouped}</p>
       </li>
       <li>
         <KeptForm plain action="?/on">
@@ -90,11 +94,6 @@
   form {
     margin-bottom: 1.2rem;
   }
-  .codes {
-    border: 1px solid var(--petrol);
-    padding: 0.6rem 1rem;
-    max-width: 46rem;
-  }
   .codes ol {
     columns: 2;
     padding-left: 1.6rem;
@@ -105,24 +104,16 @@
     padding: 0.15rem 0;
   }
   .steps {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 1.2rem 3.5rem;
-    list-style: decimal;
     padding-left: 1.4rem;
-    margin-bottom: 1.4rem;
   }
   .steps li {
     padding-left: 0.4rem;
   }
   .picture {
-    width: 13rem;
     background: white;
-    border: 1px solid var(--rule);
   }
   .key {
     letter-spacing: 0.04em;
-    overflow-wrap: anywhere;
     user-select: all;
   }
 </style>

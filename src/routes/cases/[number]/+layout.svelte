@@ -64,9 +64,12 @@
     {#each data.broken as one, i (i)}<p>! {brokenText(one, show)}</p>{/each}
   </Notice>
 {/if}
-<div class="case" class:amounts={stop === 'mix' || stop === 'place'}>
-  <div class="left">
-    <div class="about">
+<div
+  class="case grid-cols-[236px_minmax(0,1fr)_300px] min-h-[calc(100vh_-_80px)] max-[1150px]:grid-cols-[220px_minmax(0,1fr)] max-[900px]:grid-cols-1"
+  class:amounts={stop === 'mix' || stop === 'place'}
+>
+  <div class="left border-r border-r-rule max-[900px]:border-r-0">
+    <div class="about border-b border-b-rule mb-1 max-[900px]:mb-0">
       <p class="soft small">
         Case {data.facts.number} · opened {dayText(data.facts.openedOn, data.facts.today)}{data.closedOn
           ? ` · closed ${dayText(data.closedOn, data.facts.today)}`
@@ -81,9 +84,9 @@
     <Trail current={stop} />
     <p class="soft small keys">Keys: 1–9 stops, <b>.</b> next missing, <b>?</b> more</p>
   </div>
-  <div class="middle">
+  <div class="middle bg-field border-r border-r-rule min-w-0">
     {#if keys}
-      <p class="help" role="status">
+      <p class="help border border-ink" role="status">
         1 to 9 open the stops, <b>.</b> goes to the next thing that is missing, <b>/</b> finds anything,
         <b>?</b> shows or hides this. In a field the keys type.
       </p>
@@ -92,7 +95,7 @@
       {#if showHalts}<Halts {action} later={sheet.view.records.length > 0 && stop === 'choose'} />{/if}
       <h1>{STOP_NAMES[stop]}</h1>
     </div>
-    {#if stale}<p class="answer">
+    {#if stale}<p class="answer border-l-5 border-l-saffron bg-saffron-wash">
         An earlier stop changed after this was saved. Look at it again and save it.
       </p>{/if}
     <div class="work">{@render children()}</div>
@@ -109,16 +112,9 @@
 <style>
   .case {
     display: grid;
-    grid-template-columns: 236px minmax(0, 1fr) 300px;
-    min-height: calc(100vh - 80px);
-  }
-  .left {
-    border-right: 1px solid var(--rule);
   }
   .about {
     padding: 0.7rem 1rem 0.6rem;
-    border-bottom: 1px solid var(--rule);
-    margin-bottom: 0.3rem;
   }
   .about p {
     margin: 0;
@@ -132,21 +128,15 @@
   }
   .middle {
     padding: 1.1rem 1.6rem 3rem;
-    background: var(--field);
-    border-right: 1px solid var(--rule);
-    min-width: 0;
   }
   .middle h1 {
     margin-bottom: 0.9rem;
   }
   .answer {
-    border-left: 5px solid var(--saffron);
-    background: var(--saffron-wash);
     padding: 0.5rem 0.8rem;
     margin: 0 0 1.1rem;
   }
   .help {
-    border: 1px solid var(--ink);
     padding: 0.6rem 0.9rem;
     margin: 0 0 1rem;
   }
@@ -160,9 +150,6 @@
     overflow-y: auto;
   }
   @media (max-width: 1150px) {
-    .case {
-      grid-template-columns: 220px minmax(0, 1fr);
-    }
     aside {
       grid-column: 1 / 3;
       border-top: 1px solid var(--rule);
@@ -171,14 +158,7 @@
     }
   }
   @media (max-width: 900px) {
-    .case {
-      grid-template-columns: minmax(0, 1fr);
-    }
-    .left {
-      border-right: 0;
-    }
     .about {
-      margin-bottom: 0;
       padding: 0.7rem 0.9rem 0.5rem;
     }
     .keys {

@@ -96,20 +96,10 @@
           <div class="actions"><Button kind="main" disabled={sending}>Save</Button></div>
         {/snippet}
       </KeptForm>
-      <form method="POST" action="?/remove" class="remove">
+      <form method="POST" action="?/remove" class="my-3 mx-0 flex gap-3 items-center flex-wrap">
         <Button>Remove it with its book</Button>
         <span class="soft small">Records that name it keep its name.</span>
       </form>
     </Fold>
   {/if}
 </div>
-
-<style>
-  .remove {
-    margin: 0.8rem 0;
-    display: flex;
-    gap: 0.8rem;
-    align-items: center;
-    flex-wrap: wrap;
-  }
-</style>

@@ -20,15 +20,17 @@
 <svelte:head><title>{c.name} · Field guide · Nimsy</title></svelte:head>
 <div class="page">
   <p class="small"><a href={resolve('/guide')}>Field guide</a></p>
-  <div class="top">
+  <div class="flex flex-wrap gap-y-1 gap-x-4 items-baseline">
     <h1>{c.name}</h1>
     {#if c.scientific}<i class="soft">{c.scientific}</i>{/if}
-    {#if c.status !== 'pest'}<span class="tag halt">{STATUS_WORDS[c.status]}</span>{/if}
-    {#each c.concerns as concern (concern)}<span class="tag">{CONCERN_WORDS[concern]}</span>{/each}
+    {#if c.status !== 'pest'}<span class="tag py-0 px-1.5 halt text-brick-ink">{STATUS_WORDS[c.status]}</span
+      >{/if}
+    {#each c.concerns as concern (concern)}<span class="tag py-0 px-1.5">{CONCERN_WORDS[concern]}</span
+      >{/each}
   </div>
   <p class="lead"><span class="figure">Telling mark:</span> {show.prose(c.telling)}.</p>
   {#if data.drawings.length > 0}
-    <div class="drawings">
+    <div class="flex flex-wrap gap-y-2.5 gap-x-8">
       {#each data.drawings as drawing (drawing.id)}
         <figure>
           <Drawing id={drawing.id} name={drawing.title} width={330} />
@@ -42,7 +44,7 @@
   <p><span class="figure">Do:</span> {show.prose(c.doNow)}.</p>
   <p><span class="figure">Mind:</span> {show.prose(c.doNot)}.</p>
   {#if c.culture}<p><span class="figure">In any case:</span> {show.prose(c.culture)}.</p>{/if}
-  <p class="call"><span class="figure">Call:</span> {g.call}.</p>
+  <p class="border-l-5 border-l-petrol pl-3"><span class="figure">Call:</span> {g.call}.</p>
 
   {#if c.stages.length > 0}
     <div class="section-head">
@@ -183,12 +185,6 @@
   .note {
     overflow-wrap: anywhere;
   }
-  .top {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.3rem 0.9rem;
-    align-items: baseline;
-  }
   .lead {
     max-width: 46rem;
     margin: 0.6rem 0 0.8rem;
@@ -197,17 +193,10 @@
     font-size: 0.9rem;
     border: 1px solid var(--edge);
     border-radius: 3px;
-    padding: 0 0.4rem;
   }
   .halt {
     border-color: var(--brick);
-    color: var(--brick-ink);
     font-weight: 700;
-  }
-  .drawings {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.6rem 2rem;
   }
   figure {
     margin: 0 0 0.6rem;
@@ -216,10 +205,6 @@
   .page > p {
     max-width: 46rem;
     margin: 0.35rem 0;
-  }
-  .call {
-    border-left: 5px solid var(--petrol);
-    padding-left: 0.8rem;
   }
   .signs li {
     display: flex;

@@ -45,7 +45,7 @@
         {#if r.recipe}
           {@const typed = wanted[r.id] ?? String(r.recipe.makes.value)}
           {@const parts = scaleRecipe(r.recipe, Number(typed.replace(',', '.')))}
-          <div class="recipe">
+          <div class="recipe border-l-3 border-l-rule pl-4">
             <label class="field-label" for="w-{r.id}">How many {r.recipe.of}</label>
             <input
               id="w-{r.id}"
@@ -97,8 +97,6 @@
     padding: 0.3rem 0.7rem;
   }
   .recipe {
-    border-left: 3px solid var(--rule);
-    padding-left: 0.9rem;
     margin-top: 0.5rem;
   }
   .recipe input {

@@ -12,7 +12,7 @@
 </script>
 
 <svelte:head><title>Join {invitation.workspace} · Nimsy</title></svelte:head>
-<div class="page narrow">
+<div class="page max-w-[60rem]">
   <h1>Join {invitation.workspace}</h1>
   <p>{invitation.by} invites you as {ROLE_WORDS[invitation.role].name}: {ROLE_WORDS[invitation.role].may}.</p>
   {#if data.person}
@@ -59,9 +59,6 @@
 </div>
 
 <style>
-  .narrow {
-    max-width: 60rem;
-  }
   p {
     margin: 0.8rem 0;
   }

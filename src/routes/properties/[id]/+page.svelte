@@ -19,7 +19,7 @@
 
 <svelte:head><title>{p.name} · Nimsy</title></svelte:head>
 <div class="page">
-  <div class="top">
+  <div class="flex justify-between gap-4 items-center flex-wrap">
     <h1>{p.name}</h1>
     <Button href={resolve('/properties/[id]/plan', { id: p.id })}>The plan</Button>
     {#if may()}<Button kind="main" href="{resolve('/cases/new')}?property={p.id}">What did you see?</Button
@@ -78,13 +78,3 @@
       nothing yet
     </p>{/if}
 </div>
-
-<style>
-  .top {
-    display: flex;
-    justify-content: space-between;
-    gap: 1rem;
-    align-items: center;
-    flex-wrap: wrap;
-  }
-</style>

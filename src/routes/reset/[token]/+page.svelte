@@ -5,7 +5,7 @@
 </script>
 
 <svelte:head><title>Set a new password · Nimsy</title></svelte:head>
-<div class="page narrow">
+<div class="page max-w-[46rem]">
   <h1>Set a new password</h1>
   <p>You are signed out everywhere once it is set.</p>
   <KeptForm plain>
@@ -19,9 +19,6 @@
 </div>
 
 <style>
-  .narrow {
-    max-width: 46rem;
-  }
   p {
     margin: 0.8rem 0;
   }

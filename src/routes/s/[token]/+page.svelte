@@ -27,7 +27,7 @@
 </script>
 
 <svelte:head><title>{shown.kind === 'record' ? 'Record' : 'Notice'} of a treatment</title></svelte:head>
-<div class="page paper">
+<div class="page max-w-[46rem]">
   <p class="soft">{shown.firm}</p>
   {#if shown.kind === 'record'}
     {@const r = shown.record}
@@ -72,7 +72,7 @@
     <h1>Notice of a treatment</h1>
     {#each shown.planned as p, i (p.treatment)}
       {#if shown.planned.length > 1}<h2>{i + 1} of {shown.planned.length}: {p.label}</h2>{/if}
-      <p class="when">
+      <p class="text-[1.3rem] font-bold mt-0 mb-3 mx-0">
         {p.hour === null
           ? p.onlyIf
             ? `Only if ${p.onlyIf}`
@@ -121,20 +121,12 @@
 </div>
 
 <style>
-  .paper {
-    max-width: 46rem;
-  }
   h1 {
     margin: 0.2rem 0 0.8rem;
   }
   h2,
   h3 {
     margin: 1.4rem 0 0.4rem;
-  }
-  .when {
-    font-size: 1.3rem;
-    font-weight: 700;
-    margin: 0 0 0.8rem;
   }
   ul {
     list-style: disc;

@@ -98,17 +98,21 @@
 
 <svelte:head><title>{card.name} · Nimsy</title></svelte:head>
 <div class="page">
-  {#if card.demonstration}<p class="demo">Demonstration label: use the label on your own container.</p>{/if}
+  {#if card.demonstration}<p
+      class="border-l-5 border-l-saffron bg-saffron-wash py-2 px-3 mt-0 mb-4 mx-0 font-[650]"
+    >
+      Demonstration label: use the label on your own container.
+    </p>{/if}
   {#if card.version !== data.newest}
-    <p class="demo">
+    <p class="border-l-5 border-l-saffron bg-saffron-wash py-2 px-3 mt-0 mb-4 mx-0 font-[650]">
       An older version, kept for the records that were made under it. <a
         href={resolve('/shelf/[label]', { label: card.id })}>Version {data.newest} is the newest</a
       >.
     </p>
   {/if}
-  <div class="top">
+  <div class="top flex-wrap items-center">
     <h1>{card.name}</h1>
-    <div class="doing">
+    <div class="doing flex-wrap items-center">
       {#if may()}
         <Button kind="main" href={resolve('/shelf/[label]/edit', { label: card.id })}>Change</Button>
         <Button href="{resolve('/shelf/new')}?from={card.id}">Duplicate</Button>
@@ -151,7 +155,7 @@
   {#each card.uses as use, i (i)}
     {@const limits = useLimits(use, show)}
     <h2 class="section-head">{placesOf(use.sites, i)}</h2>
-    <p class="plain">{METHOD_WORDS[use.method]}: {useText(use, show, nameOf)}.</p>
+    <p class="text-[1.1rem]">{METHOD_WORDS[use.method]}: {useText(use, show, nameOf)}.</p>
     <Table>
       <thead><tr><th>Against</th><th>Stages</th><th>Evidence</th></tr></thead>
       <tbody
@@ -166,7 +170,7 @@
           >{/each}</tbody
       >
     </Table>
-    <dl class="limits">
+    <dl class="limits grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-y-0 gap-x-8">
       {#each limits.filter((l) => l.text !== null) as limit (limit.name)}
         <div>
           <dt>{limit.name}</dt>
@@ -310,28 +314,11 @@
 </div>
 
 <style>
-  .demo {
-    border-left: 5px solid var(--saffron);
-    background: var(--saffron-wash);
-    padding: 0.5rem 0.8rem;
-    margin: 0 0 1rem;
-    font-weight: 650;
-  }
   .top,
   .doing {
     display: flex;
-    flex-wrap: wrap;
     gap: 0.5rem 1rem;
-    align-items: center;
     justify-content: space-between;
-  }
-  .plain {
-    font-size: 1.1rem;
-  }
-  .limits {
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr));
-    gap: 0 2rem;
   }
   .limits div {
     display: flex;

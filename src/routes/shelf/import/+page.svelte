@@ -22,13 +22,13 @@
 <div class="page">
   <h1>Read in</h1>
   <h2 class="section-head">Label cards</h2>
-  <p class="soft">
+  <p class="mt-1 mb-3 mx-0 max-w-[50rem]">
     One card or a whole shelf, as JSON by the published schema. A card that is on the shelf already comes in
     as its next version, so that records keep theirs; one that is the same adds nothing. A file with anything
     wrong in it is refused whole.
   </p>
   {#if Number.isFinite(data.added)}
-    <p class="answer" role="status">
+    <p class="mt-1 mb-3 mx-0 max-w-[50rem]" role="status">
       {data.added} read in{data.same > 0 ? `, ${data.same} were here already` : ''}.
       <a href={resolve('/shelf')}>To the shelf</a>
     </p>
@@ -46,14 +46,14 @@
   </KeptForm>
 
   <h2 class="section-head">Stock</h2>
-  <p class="soft">
+  <p class="mt-1 mb-3 mx-0 max-w-[50rem]">
     Containers as CSV, with the columns of <a href={resolve('/shelf/stock')} download
       >the stock as it stands</a
     >. Needed are label_id or label, lot, size and unit; what is left counts as counted today. One wrong line,
     and nothing is read in.
   </p>
   {#if Number.isFinite(data.containers)}
-    <p class="answer" role="status">
+    <p class="mt-1 mb-3 mx-0 max-w-[50rem]" role="status">
       {data.containers} containers read in. <a href={resolve('/shelf')}>To the shelf</a>
     </p>
   {/if}
@@ -73,10 +73,5 @@
 <style>
   .field-input {
     max-width: 26rem;
-  }
-  .answer,
-  .soft {
-    margin: 0.3rem 0 0.8rem;
-    max-width: 50rem;
   }
 </style>

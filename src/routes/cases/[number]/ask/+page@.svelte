@@ -11,7 +11,7 @@
 
 <svelte:head><title>Ask and tell · case {data.number} · Nimsy</title></svelte:head>
 <div class="page">
-  <p class="small bar">
+  <p class="small bar gap-5 items-center">
     <a href={resolve('/cases/[number]', { number })}>Back to the case</a>
     <Button type="button" onclick={() => print()}>Print</Button>
   </p>
@@ -32,7 +32,7 @@
       {/each}
       {#if data.photos.length > 0}
         <h2 class="section-head">Photographs</h2>
-        <ul class="photos">
+        <ul class="photos list-none grid grid-cols-[repeat(auto-fill,minmax(12rem,1fr))] gap-4">
           {#each data.photos as photo (photo.id)}
             <li>
               <img
@@ -44,7 +44,7 @@
           {/each}
         </ul>
       {/if}
-      <p class="small bar">
+      <p class="small bar gap-5 items-center">
         <a href="{resolve('/cases/[number]/ask/text', { number })}?sheet={sheet.kind}" data-sveltekit-reload
           >The same as text, for a message</a
         >
@@ -56,8 +56,6 @@
 <style>
   .bar {
     display: flex;
-    gap: 1.2rem;
-    align-items: center;
   }
   section {
     max-width: 46rem;
@@ -71,11 +69,7 @@
     overflow-wrap: anywhere;
   }
   .photos {
-    list-style: none;
     padding: 0;
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(12rem, 1fr));
-    gap: 1rem;
   }
   .photos img {
     width: 100%;

@@ -58,7 +58,13 @@
       <div class="fields">
         <div>
           <label for="photo" class="field-label">Photograph</label>
-          <input id="photo" name="photo" type="file" accept="image/*" class="file" />
+          <input
+            id="photo"
+            name="photo"
+            type="file"
+            accept="image/*"
+            class="file min-h-[2.7rem] max-w-full"
+          />
           <p class="field-hint">
             Made smaller before it is sent; the place that a camera writes into it is taken out.
           </p>
@@ -79,7 +85,9 @@
       coin, a finger, a rule.
     </p>
   {/if}
-  <ul class="photos">
+  <ul
+    class="photos list-none p-0 mt-6 mb-0 mx-0 grid grid-cols-[repeat(auto-fill,minmax(min(17rem,100%),1fr))] gap-y-5 gap-x-7"
+  >
     {#each data.photos as photo (photo.id)}
       <li>
         <a
@@ -108,9 +116,7 @@
 
 <style>
   .file {
-    min-height: 2.7rem;
     padding: 0.4rem 0;
-    max-width: 100%;
   }
   form {
     margin-top: 0.9rem;
@@ -124,14 +130,6 @@
     font-weight: 650;
     padding: 0.5rem 0.9rem;
     margin-right: 0.8rem;
-  }
-  .photos {
-    list-style: none;
-    padding: 0;
-    margin: 1.4rem 0 0;
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(min(17rem, 100%), 1fr));
-    gap: 1.2rem 1.6rem;
   }
   .photos img {
     width: 100%;

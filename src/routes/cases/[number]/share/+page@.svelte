@@ -22,7 +22,7 @@
 </script>
 
 <svelte:head><title>Share · {data.title} · Nimsy</title></svelte:head>
-<div class="page narrow">
+<div class="page max-w-[60rem]">
   <p class="small">
     <a href={resolve('/cases/[number]', { number: String(data.number) })}>Case {data.number}: {data.title}</a>
   </p>
@@ -40,9 +40,9 @@
     </p>
   {/if}
   {#if form && 'link' in form && form.link}
-    <div class="link" role="status">
+    <div class="border border-petrol py-2.5 px-4 mb-4" role="status">
       <p>Give them this address. It is shown this once.</p>
-      <p class="address">{form.link}</p>
+      <p class="address font-[650] wrap-anywhere">{form.link}</p>
     </div>
   {/if}
   {#if may()}
@@ -75,7 +75,7 @@
     <h2 class="section-head">Links that were made</h2>
     <ul class="rule-list">
       {#each data.links as link (link.id)}
-        <li class="made">
+        <li class="flex flex-wrap justify-between gap-2.5 items-center">
           <span
             >{link.kind === 'notice' ? 'The notice' : `The record: ${recordName(link.recordId)}`}<br /><span
               class="soft small"
@@ -96,27 +96,10 @@
 </div>
 
 <style>
-  .narrow {
-    max-width: 60rem;
-  }
   p {
     margin: 0.4rem 0 0.8rem;
   }
-  .link {
-    border: 1px solid var(--petrol);
-    padding: 0.6rem 0.9rem;
-    margin-bottom: 1rem;
-  }
   .address {
-    font-weight: 650;
-    overflow-wrap: anywhere;
     user-select: all;
-  }
-  .made {
-    display: flex;
-    flex-wrap: wrap;
-    justify-content: space-between;
-    gap: 0.6rem;
-    align-items: center;
   }
 </style>

@@ -21,7 +21,7 @@
 
 <svelte:head><title>Plan of {data.property.name} · Nimsy</title></svelte:head>
 <div class="page">
-  <div class="top">
+  <div class="flex flex-wrap gap-y-2 gap-x-4 justify-between items-center mb-2.5">
     <h1>
       Plan of <a class="plain-link" href={resolve('/properties/[id]', { id: data.property.id })}
         >{data.property.name}</a
@@ -39,7 +39,7 @@
       />
     {/if}
   </div>
-  {#if data.on}<p class="past">
+  {#if data.on}<p class="border-l-4 border-l-saffron pl-2.5">
       The plan as it stood at the end of {dayText(data.on, data.today)}. To change it, go back to now.
     </p>{/if}
   {#key data.property.id + (data.on ?? '')}
@@ -55,18 +55,3 @@
     />
   {/key}
 </div>
-
-<style>
-  .top {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.5rem 1rem;
-    justify-content: space-between;
-    align-items: center;
-    margin-bottom: 0.6rem;
-  }
-  .past {
-    border-left: 4px solid var(--saffron);
-    padding-left: 0.6rem;
-  }
-</style>

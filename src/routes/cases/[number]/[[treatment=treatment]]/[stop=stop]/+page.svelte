@@ -91,17 +91,9 @@
     {/await}
   {/if}
   {#if stop === 'recheck' && may()}
-    <form class="close" method="POST" action="?/close" use:enhance>
+    <form class="border-t border-t-rule mt-7 pt-4" method="POST" action="?/close" use:enhance>
       <input type="hidden" name="closed" value={data.closedOn ? 'no' : 'yes'} />
       <Button>{data.closedOn ? 'Open the case again' : 'Close the case'}</Button>
     </form>
   {/if}
 {/key}
-
-<style>
-  .close {
-    border-top: 1px solid var(--rule);
-    margin-top: 1.6rem;
-    padding-top: 1rem;
-  }
-</style>
