@@ -102,7 +102,6 @@ export {
   DONE_WORDS,
   groundText,
   HOW_PLACED,
-  HOW_POINTS,
   KINDS_OF_PLACE,
   overText,
   PLACE_WORDS,

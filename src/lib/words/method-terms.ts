@@ -1,6 +1,6 @@
 import type { Way } from '../core/case';
 import type { Ground } from '../core/ground';
-import type { LeftOver, Measured, MethodRow, PlaceNoun, Placing } from '../core/method';
+import type { Measured, MethodId, MethodRow, PlaceNoun } from '../core/method';
 import { valueIn, type Quantity, type Unit } from '../core/units';
 import type { Show } from './show';
 
@@ -114,25 +114,49 @@ export function overText({ value, unit }: Quantity, show: Show): string {
   return `${along ? 'along' : unit === 'm2' || unit === 'ft2' ? 'over' : 'into'} ${show.quantityText({ value, unit })}`;
 }
 
-/** What is done at each place, and with what is left. */
-export const HOW_POINTS: Readonly<Record<LeftOver, string>> = {
-  wipe: 'Several small drops rather than one large one, out of the reach of children and pets, never where food is laid or a surface was sprayed. Wipe the tip; note at Log what each place got.',
-  collect: 'Out of the reach of children and pets. Number each one, and lift what is not needed any more.',
-  rinsate:
-    'From the outside in, slowly, so that nothing runs off. What is left in the tank goes onto ground that the label names.',
-  'brush-off': 'Not on the place itself, but around it; brush what lies on hard ground back.',
-  nothing: 'Each gets the same; note at Log what differed.',
-};
-/** How it goes down where no lanes are drawn. */
-export const HOW_PLACED: Readonly<Record<Placing, string>> = {
-  ...{ lanes: '', crossed: '', points: '' },
-  band: 'Face by face, the wall first and the ground after, from the far end back to where you came from; over hard ground only cracks and joints.',
-  cracks:
+/** How each method goes down, and what is done with what is left. */
+export const HOW_PLACED: Readonly<Record<MethodId, string>> = {
+  'spray-ground':
+    'In even passes at the walk that was measured, backwards from water and doors; shut off at the turn.',
+  'spray-band':
+    'Face by face, the wall first and the ground after, from the far end back to where you came from; over hard ground only cracks and joints.',
+  'spray-cracks':
     'Into cracks, gaps and joints alone, in a thin line; wipe off what runs out. Never over open surfaces unless the label says so.',
-  void: 'Through each entry in short puffs, until a light haze comes back; close what must stay closed.',
-  sheet: 'Soak the turf, lay the sheet flat at dusk, weigh its edges down; lift it at dawn and count.',
-  list: 'Place by place, as they are listed at Measure; number each one.',
-  pour: 'Slowly and evenly over what was measured; let it soak in before the next.',
+  'spray-room':
+    'Room by room from the far wall to the door, so that nothing is trodden on wet; under furniture and along edges first. The door stays closed until it is dry.',
+  'hose-jug': 'In even passes, walking backwards; the jug is shut off before you turn or stand.',
+  'hose-dial': 'In even passes, walking backwards; the dial is closed before you turn or stand.',
+  drench:
+    'From the outside in, slowly, so that nothing runs off. What is left in the tank goes onto ground that the label names.',
+  'granule-spreader':
+    'Once along and once across, each with half; opened while walking, closed before the turn. Blow or brush back what lies on hard ground.',
+  'granule-shaker': 'Low over the ground, in two directions. Brush back what lies on hard ground.',
+  'bait-granule':
+    'Thinly and evenly, or round the mound and never on it; dry ground, dry bait, never watered in. Brush back what lies on hard ground.',
+  'gel-drops':
+    'Several small drops rather than one large one, out of the reach of children and pets, never where food is laid or a surface was sprayed. Wipe the tip; note at Log what each place got.',
+  'bait-station':
+    'Out of the reach of children and pets, along edges where they run. Number each one, and lift what is not needed any more.',
+  'dust-film':
+    'A film that is hardly seen, puffed into dry cracks and hollows; never a heap, and never where air or feet move it. A mask is worn; what lies open is vacuumed up.',
+  'dust-void':
+    'Through each entry in short puffs, until a light haze comes back; close what must stay closed.',
+  aerosol:
+    'As the instruction says: into cracks and along edges, can upright, nobody else in the room; then out and the door closed.',
+  'nest-jet':
+    'After dark, from the side and not from below, with the way back free; as far off as the label lets the jet reach. Watch on the next two days.',
+  'space-spray':
+    'The room emptied and closed first, fires and pilot lights out; from the far wall to the door, then out. Air it as long as the label says.',
+  nematodes:
+    'At dusk onto wet ground, without a fine filter, the tank shaken on the way; water again before it dries.',
+  'dug-soil': 'Dug out with its nest, mixed until it is even, and put back; note at Log how much was dug.',
+  'points-grid': 'Row by row, to and fro, the same at each point; note at Log what differed.',
+  'ground-sheet':
+    'Soak the turf, lay the sheet flat at dusk, weigh its edges down; lift it at dawn and count.',
+  trap: 'Out of the reach of children and pets, where they were seen. Number each one, and lift what is not needed any more.',
+  drain: 'Down the sides of each, as deep as the brush goes; nothing down it until it has worked.',
+  water: 'Spread evenly over the water that was measured, and never where it flows away.',
+  'without-product': 'Place by place, as they are listed at Measure; number each one.',
 };
 
 /** What is written down as done, by what a label reckons by: its name, and the units that it may be in. */

@@ -12,7 +12,16 @@ export {
   yearOf,
 } from './day';
 export type { CalendarDay } from './day';
-export { convert, fromBase, hasDimension, inBase, quantity, sameDimension, valueIn } from './quantity';
+export {
+  convert,
+  fromBase,
+  hasDimension,
+  inBase,
+  inHandyUnit,
+  quantity,
+  sameDimension,
+  valueIn,
+} from './quantity';
 export type { Quantity, QuantityOf, Rate } from './quantity';
 export { ALL_UNITS, dimensionOf, isUnit } from './unit';
 export type { AreaUnit, Dimension, LengthUnit, MassUnit, Unit, UnitOf, VolumeUnit } from './unit';

@@ -64,3 +64,23 @@ export function convert(input: {
     return refuse('units-do-not-match', 'to', { have: input.quantity.unit, want: input.to });
   return answer({ result: quantity(valueIn(input.quantity, input.to), input.to) });
 }
+
+/** What a unit is divided into on a scale or a measuring jug, and below which amount that is read. */
+const FINER: Partial<Record<Unit, { readonly unit: Unit; readonly below: number }>> = {
+  kg: { unit: 'g', below: 0.5 },
+  l: { unit: 'ml', below: 0.5 },
+  lb: { unit: 'oz', below: 0.5 },
+  gal: { unit: 'floz', below: 0.25 },
+};
+
+/**
+ * A small amount in the unit in which somebody measures it: of a large unit the finer one where less than half is left of it.
+ *
+ * @example inHandyUnit({ value: 0.0293, unit: 'kg' }) // 29.3 g
+ */
+export function inHandyUnit(amount: Quantity): Quantity {
+  const finer = FINER[amount.unit];
+  return finer && Math.abs(amount.value) < finer.below && amount.value !== 0
+    ? { value: valueIn(amount, finer.unit), unit: finer.unit }
+    : amount;
+}

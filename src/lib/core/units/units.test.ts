@@ -9,6 +9,7 @@ import {
   daysBetween,
   dimensionOf,
   floorOf,
+  inHandyUnit,
   isAbove,
   oneYearEarlier,
   parseDay,
@@ -113,5 +114,20 @@ describe('calendar days', () => {
         },
       ),
     );
+  });
+});
+
+describe('a small amount', () => {
+  it('is told in the unit in which it is measured: 0.0293 kg over ten metres was read on no scale', () => {
+    const told = (value: number, unit: Unit) => {
+      const one = inHandyUnit({ value, unit });
+      return [Number(one.value.toPrecision(4)), one.unit];
+    };
+    expect(told(0.0293, 'kg')).toEqual([29.3, 'g']);
+    expect(told(0.847, 'l')).toEqual([0.847, 'l']);
+    expect(told(0.05, 'l')).toEqual([50, 'ml']);
+    expect(told(0.25, 'lb')).toEqual([4, 'oz']);
+    expect(told(0, 'kg')).toEqual([0, 'kg']);
+    expect(told(0.001, 'ml')).toEqual([0.001, 'ml']);
   });
 });

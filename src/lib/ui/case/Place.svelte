@@ -3,8 +3,8 @@
   import { page } from '$app/state';
   import { onMount, untrack } from 'svelte';
   import { getShow } from '../parts/show';
-  import { valueIn, type Quantity } from '../../core/units';
-  import { groundText, HOW_PLACED, HOW_POINTS, placesText } from '../../words';
+  import { inHandyUnit, valueIn, type Quantity } from '../../core/units';
+  import { groundText, HOW_PLACED, placesText } from '../../words';
   import GroundPlan from '../drawings/GroundPlan.svelte';
   import Choice from '../parts/Choice.svelte';
   import Fold from '../parts/Fold.svelte';
@@ -26,6 +26,8 @@
   const laned = $derived(
     !view.method || view.method.placing === 'lanes' || view.method.placing === 'crossed',
   );
+  /** Held against the area done, load by load or pass by pass; what goes down place by place or by nights is not. */
+  const byArea = $derived(!view.method || view.method.progress === 'load' || view.method.progress === 'pass');
   /** On the plan the lanes have a true direction; a taped rectangle has its length. */
   const drawn = $derived(sheet.facts.stops.measure?.how === 'plan');
   const usual = $derived(drawn ? 'auto' : 0);
@@ -130,19 +132,19 @@
           >See them on the plan</a
         >
       </p>{/if}
-    <p class="soft small">{HOW_POINTS[view.method?.leftOver ?? 'nothing']}</p>
+    {#if view.method}<p class="soft small">{HOW_PLACED[view.method.id]}</p>{/if}
   {:else if !laned || view.lawn.rings.length === 0}
     <p class="mt-5 mb-1.5 mx-0 flex gap-y-1 gap-x-3 flex-wrap items-baseline">
       <span class="figure text-[1.3rem]">{groundText(view.lawn, noun, show)}</span>
       {#if pouring}<span class="figure">{inAll(pouring)}</span>{/if}
     </p>
     <p class="soft">
-      {#if !laned}{HOW_PLACED[view.method?.placing ?? 'list']}
+      {#if view.method && !laned}{HOW_PLACED[view.method.id]}
       {:else if sheet.facts.stops.measure?.plan}The lanes are drawn over the true shape once Measure is saved.
       {:else}Of this ground the area is known and no shape: go over it in even passes, and compare what is
         left with the quarters below.{/if}
     </p>
-    {#if pouring && pouring.unit !== 'count'}
+    {#if pouring && byArea}
       <dl class="quarters flex flex-wrap gap-y-1.5 gap-x-8 my-2.5 mx-0">
         {#each [1, 2, 3] as quarter (quarter)}
           <div>
@@ -154,7 +156,10 @@
         {/each}
       </dl>
     {/if}
-    {#if pouring && view.lawn.area.value > 0}<Progress area={view.lawn.area} started={pouring} />{/if}
+    {#if pouring && byArea && view.lawn.area.value > 0}<Progress
+        area={view.lawn.area}
+        started={pouring}
+      />{/if}
   {:else}
     {@const lawn = view.lawn}
     {#if view.lanes && place}
@@ -180,9 +185,8 @@
       {#if view.perMetre && pouring}
         <p class="out">
           <span class="figure"
-            >{quantityText({ value: view.perMetre.value * overM, unit: view.perMetre.unit })} over {show.lengthText(
-              overM,
-            )} of walk</span
+            >{quantityText(inHandyUnit({ value: view.perMetre.value * overM, unit: view.perMetre.unit }))} over
+            {show.lengthText(overM)} of walk</span
           >
           puts down {quantityText(pouring)} in all, with the lanes as they lie{view.crossed
             ? ', both passes together'
