@@ -3,6 +3,7 @@
   import { page } from '$app/state';
   import { onMount, untrack } from 'svelte';
   import { getShow } from '../parts/show';
+  import type { MethodId } from '../../core/method';
   import { inHandyUnit, valueIn, type Quantity } from '../../core/units';
   import { groundText, HOW_PLACED, placesText } from '../../words';
   import GroundPlan from '../drawings/GroundPlan.svelte';
@@ -68,8 +69,25 @@
       place?.overlap ? `${numberText(place.overlap * 100)} % overlap` : 'no overlap'
     }${place?.edges === 'trim' ? ', once round the edge first' : ''}, ${directions.find(({ value }) => value === String(place?.direction ?? usual))?.name ?? ''}`,
   );
+  /** Of a band how far up and out, in metres, as it was measured. */
+  const along = $derived.by(() => {
+    const measure = sheet.facts.stops.measure;
+    if (!measure) return null;
+    if (measure.plan) return { upM: measure.plan.upM ?? 0, outM: measure.plan.outM ?? 0 };
+    const { up = 0, out = 0 } = measure.edge ?? {};
+    return {
+      upM: valueIn({ value: up, unit: measure.unit }, 'm'),
+      outM: valueIn({ value: out, unit: measure.unit }, 'm'),
+    };
+  });
   const pouring = $derived(view.dose?.finished ?? view.dose?.product ?? null);
 </script>
+
+{#snippet figure(method: MethodId)}
+  {#await import('../drawings/MethodFigure.svelte') then { default: MethodFigure }}
+    <MethodFigure {method} upM={along?.upM ?? 0} outM={along?.outM ?? 0} />
+  {/await}
+{/snippet}
 
 {#if view.nothing}
   <p>Nothing is put down, so nothing is placed.</p>
@@ -132,7 +150,8 @@
           >See them on the plan</a
         >
       </p>{/if}
-    {#if view.method}<p class="soft small">{HOW_PLACED[view.method.id]}</p>{/if}
+    {#if view.method}<p class="soft small">{HOW_PLACED[view.method.id]}</p>
+      {#if !points.grid}{@render figure(view.method.id)}{/if}{/if}
   {:else if !laned || view.lawn.rings.length === 0}
     <p class="mt-5 mb-1.5 mx-0 flex gap-y-1 gap-x-3 flex-wrap items-baseline">
       <span class="figure text-[1.3rem]">{groundText(view.lawn, noun, show)}</span>
@@ -144,6 +163,7 @@
       {:else}Of this ground the area is known and no shape: go over it in even passes, and compare what is
         left with the quarters below.{/if}
     </p>
+    {#if view.method && !laned}{@render figure(view.method.id)}{/if}
     {#if pouring && byArea}
       <dl class="quarters flex flex-wrap gap-y-1.5 gap-x-8 my-2.5 mx-0">
         {#each [1, 2, 3] as quarter (quarter)}
