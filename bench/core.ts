@@ -15,7 +15,7 @@ import {
   toolsFor,
   type DoseInput,
 } from '../src/lib/core/dose';
-import { identify, rankCase, type Candidate, type Finding } from '../src/lib/core/identify';
+import { identify, questionsAhead, rankCase, type Candidate, type Finding } from '../src/lib/core/identify';
 import { findWindows } from '../src/lib/core/schedule';
 import { courseBenches } from './course';
 import { largePlan, planBenches } from './plan';
@@ -177,6 +177,16 @@ export async function benchCore(): Promise<void> {
     .add(
       'identify: the catalogue, what to look at next',
       () => void rankCase(CANDIDATES, SIGNS, seen, circumstances).next,
+    )
+    .add(
+      'identify: the catalogue, how many questions are to come',
+      () =>
+        void questionsAhead(
+          { candidates: CANDIDATES, signs: SIGNS },
+          (found) => rankCase(CANDIDATES, SIGNS, found, circumstances),
+          seen,
+          { skipped: new Set(), first: null },
+        ),
     )
     .add('choose: 2,000 cards of 10 uses', () => void choose())
     .add('label check: all 30 demonstration labels', () => void DEMONSTRATION_LABELS.map(checkLabel))

@@ -71,7 +71,7 @@ test('webworms by soap flush, paced lawn, liquid with a carry-over, logged and c
     'moths-at-dusk': 'Seen',
     'turf-lifts': 'Not seen',
   });
-  await expect(page.locator('.result').getByText(densityText(counts, 1), { exact: true })).toBeVisible();
+  await expect(page.locator('[data-answer]').getByText(densityText(counts, 1), { exact: true })).toBeVisible();
   await on(page, 'Name');
 
   await heading(page, 'Name');
@@ -108,7 +108,7 @@ test('webworms by soap flush, paced lawn, liquid with a carry-over, logged and c
       unit: 'm2',
     }),
   );
-  await expect(page.locator('.result').getByText(quantityText(lawn.area), { exact: true })).toBeVisible();
+  await expect(page.locator('[data-answer]').getByText(quantityText(lawn.area), { exact: true })).toBeVisible();
   await expect(page.getByText(/^between 440 and 497$/)).toBeVisible();
   // What follows is there before anything is saved.
   const { rate, carrier } = labelNamed('tarnside-liquid').use;
@@ -198,7 +198,7 @@ test('webworms by soap flush, paced lawn, liquid with a carry-over, logged and c
   for (const [i, count] of [2, 3, 1, 2, 2].entries())
     await page.getByLabel(`Spot ${i + 1}`).fill(String(count));
   await page.getByRole('textbox', { name: 'Counted on' }).fill('2027-09-22');
-  await expect(page.locator('.result').getByText('91.9 % fewer')).toBeVisible();
+  await expect(page.locator('[data-answer]').getByText('91.9 % fewer')).toBeVisible();
   await expect(page.locator('.verdict').getByText('Done', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('status').getByText('Saved', { exact: true })).toBeVisible();
@@ -221,7 +221,7 @@ test('grubs by turf flap, nematodes, a changed lawn, a wrong entry and its corre
     'birds-probing': 'Seen',
     raster: 'two rows that part like an open zip',
   });
-  await expect(page.locator('.result').getByText(densityText(counts, 0.1), { exact: true })).toBeVisible();
+  await expect(page.locator('[data-answer]').getByText(densityText(counts, 0.1), { exact: true })).toBeVisible();
   await on(page, 'Name');
   await expect(page.getByRole('radio', { name: /Chafer grub/ })).toBeChecked();
   await on(page, 'Choose');

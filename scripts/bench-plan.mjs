@@ -28,6 +28,7 @@ export async function dragFrames({ url, cookie, executablePath, plan }) {
     await page.locator('[data-zone="z42"]').focus();
     await page.keyboard.press('Enter');
     await page.locator('[data-corner="3"]').waitFor();
+    await page.locator('section[aria-label="The chosen zone"] .big').waitFor();
     const told = await page.evaluate(dragInPage);
     const at = (/** @type {number[]} */ list, /** @type {number} */ share) =>
       (list.sort((a, b) => a - b)[Math.floor((list.length - 1) * share)] ?? 0).toFixed(1);

@@ -47,8 +47,8 @@ export function circumstancesOf({ stops, today, property }: CaseFacts): Circumst
   };
 }
 
-export const rankingOf = (facts: CaseFacts): CaseRanking =>
-  rankCase(facts.candidates, facts.signs, facts.stops.look?.signs ?? {}, circumstancesOf(facts));
+export const rankingOf = (facts: CaseFacts, found = facts.stops.look?.signs ?? {}): CaseRanking =>
+  rankCase(facts.candidates, facts.signs, found, circumstancesOf(facts));
 
 export function nameOf(facts: CaseFacts, ranking: CaseRanking): Name {
   const { stops, candidates, today, property } = facts;

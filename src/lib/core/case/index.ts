@@ -1,6 +1,6 @@
 export { answersOfJob, type AnswersOfJob } from './answers-of-job';
 export { assess } from './assess';
-export { circumstancesOf } from './diagnosis';
+export { circumstancesOf, rankingOf } from './diagnosis';
 export {
   asksForTrim,
   BUILT_ON,

@@ -33,7 +33,7 @@ export type { CaseRanking, NextLook, RankedCandidate } from './case-ranking';
 export { BODY_LENGTH, evidenceFor } from './evidence';
 export { hasOwnMark, isRuledOut, unexplained } from './ruled-out';
 export type { Evidence } from './evidence';
-export { askingOf, drawnWith, partedBy } from './question';
+export { askingOf, drawnWith, partedBy, questionsAhead } from './question';
 export type { Asking } from './question';
 export { livesIn, priorsOf } from './likelihood';
 export type { Circumstances } from './likelihood';

@@ -7,6 +7,7 @@ import {
   hasOwnMark,
   NONE_OF_THESE,
   partedBy,
+  questionsAhead,
   rankCase,
   regionOf,
   type Finding,
@@ -127,6 +128,32 @@ describe('one question at a time', () => {
     expect(askingOf(sure, SIGNS, nothing)).toEqual({ ask: null, end: 'named' });
     const passed = { ...nothing, skipped: new Set(SIGNS.map(({ id }) => id)) };
     expect(askingOf(rank({}), SIGNS, passed)).toEqual({ ask: null, end: 'nothing-more' });
+  });
+  it('tells about how many are to come: as many as it takes where what leads shows what it usually shows', () => {
+    const about = (found: Record<string, Finding>) =>
+      questionsAhead({ candidates: CANDIDATES, signs: SIGNS }, (seen) => rank(seen), found, nothing);
+    const start = { 'c-grubs': true, 'turf-lifts': true };
+    const ahead = about(start) ?? expect.fail('too many');
+    expect(ahead).toBeGreaterThanOrEqual(1);
+    // Gone through by hand, each question answered as the leader usually shows it: so many until a name stands.
+    const leader = CANDIDATES.find(({ id }) => id === rank(start).ranked[0]?.id) ?? expect.fail();
+    let [found, asked]: [Record<string, Finding>, number] = [start, 0];
+    for (;;) {
+      const { ask } = askingOf(rank(found), SIGNS, nothing);
+      if (ask === null) break;
+      const given = leader.signs[ask];
+      const sign = SIGNS.find(({ id }) => id === ask) ?? expect.fail(ask);
+      const values = typeof given === 'object' ? Object.entries(given).sort((a, b) => b[1] - a[1]) : [];
+      found = {
+        ...found,
+        [ask]: sign.values
+          ? (values[0]?.[0] ?? 'none-of-these')
+          : (typeof given === 'number' ? given : sign.usual) >= 0.5,
+      };
+      asked += 1;
+    }
+    expect(ahead).toBe(asked);
+    expect(about({ ...start, raster: 'short-v', 'beetles-seen': 'green-copper' })).toBe(0);
   });
   it('says which two likely causes it parts', () => {
     const seen = rank({ 'c-grubs': true, 'turf-lifts': true });

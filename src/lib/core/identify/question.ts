@@ -1,4 +1,4 @@
-import type { Candidate, FirstSeen, Sign } from './candidate';
+import { NONE_OF_THESE, type Candidate, type Finding, type FirstSeen, type Sign } from './candidate';
 import type { CaseRanking } from './case-ranking';
 import { likelihoodOf } from './likelihood';
 
@@ -30,6 +30,40 @@ export function askingOf(
     first !== null && signs.some((sign) => sign.id === id && sign.about.includes(first));
   const own = left.find(({ sign, gainBits }) => gainBits >= NEARLY_AS_GOOD * best.gainBits && fits(sign));
   return { ask: (own ?? best).sign, end: null };
+}
+
+/** Nobody is told of more questions than that. */
+const MOST_AHEAD = 9;
+
+/**
+ * How many questions are about to come, the one that is asked now among them, if what leads is what it is and shows what it
+ * usually shows: 0 where none is asked, null where more than nine would be. `rank` weighs the causes by what was found.
+ */
+export function questionsAhead(
+  { candidates, signs }: { readonly candidates: readonly Candidate[]; readonly signs: readonly Sign[] },
+  rank: (found: Readonly<Record<string, Finding>>) => CaseRanking,
+  found: Readonly<Record<string, Finding>>,
+  passed: { readonly skipped: ReadonlySet<string>; readonly first: FirstSeen | null },
+): number | null {
+  let [seen, ranking] = [found, rank(found)];
+  const leader = candidates.find(({ id }) => id === ranking.ranked[0]?.id);
+  for (let count = 0; leader && count <= MOST_AHEAD; count++) {
+    const { ask } = askingOf(ranking, signs, passed);
+    const sign = ask === null ? undefined : signs.find(({ id }) => id === ask);
+    if (!sign) return count;
+    seen = { ...seen, [sign.id]: usualFinding(leader, sign) };
+    ranking = rank(seen);
+  }
+  return null;
+}
+
+/** What is most often found where a candidate is the cause. */
+function usualFinding(candidate: Candidate, sign: Sign): Finding {
+  if (sign.values === null) return likelihoodOf(candidate, sign, true) >= 0.5;
+  const findings = [...sign.values.map(({ id }) => id), NONE_OF_THESE];
+  return findings.reduce((best, one) =>
+    likelihoodOf(candidate, sign, one) > likelihoodOf(candidate, sign, best) ? one : best,
+  );
 }
 
 /** So often a candidate shows a value that its drawing stands for it. */

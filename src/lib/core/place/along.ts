@@ -1,4 +1,4 @@
-import { distance, type Point } from '../geometry';
+import type { Point } from '../geometry';
 import type { Lanes } from './lanes';
 
 export interface PlaceOnTheWay {
@@ -15,53 +15,51 @@ export interface PlaceOnTheWay {
 export const placeAt = (lanes: Lanes, share: number): PlaceOnTheWay =>
   placesAt(lanes, [share])[0] ?? { share, at: [0, 0], lane: -1, along: 0 };
 
-/** Where each of several shares is walked, in rising order: the way is gone along once. */
+/** Where each of several shares is walked, in rising order: the way is gone along once, and no farther than the last of them. */
 function placesAt(lanes: Lanes, shares: readonly number[]): PlaceOnTheWay[] {
-  const way = wayOf(lanes);
-  let [behind, i] = [0, 0];
-  return shares.map((share) => {
-    const wanted = share * lanes.sprayedLength;
-    while (i < way.length - 1 && wanted > behind + (way[i]?.length ?? 0)) behind += way[i++]?.length ?? 0;
-    const piece = way[i];
-    if (!piece) return { share, at: [0, 0], lane: -1, along: 0 };
-    const along = piece.length > 0 ? Math.min(1, (wanted - behind) / piece.length) : 0;
-    const { from, to, lane } = piece;
-    return { share, at: between(from, to, along), lane, along: lane < 0 ? share : along };
-  });
-}
-
-interface Piece {
-  readonly from: Point;
-  readonly to: Point;
-  readonly length: number;
-  /** −1 on the pass along the edges. */
-  readonly lane: number;
-}
-
-function wayOf(lanes: Lanes): Piece[] {
-  const piece = (from: Point, to: Point, lane: number): Piece => ({
-    from,
-    to,
-    lane,
-    length: distance(from, to),
-  });
+  const found: PlaceOnTheWay[] = [];
+  let behind = 0;
+  let last: PlaceOnTheWay | null = null;
+  /** Goes along a straight piece; true once all are found. */
+  const walk = (x1: number, y1: number, x2: number, y2: number, lane: number): boolean => {
+    const length = Math.hypot(x2 - x1, y2 - y1);
+    for (let share = shares[found.length]; share !== undefined; share = shares[found.length]) {
+      const wanted = share * lanes.sprayedLength - behind;
+      const along = length > 0 ? Math.min(1, wanted / length) : 0;
+      last = {
+        share,
+        at: [x1 + along * (x2 - x1), y1 + along * (y2 - y1)],
+        lane,
+        along: lane < 0 ? share : along,
+      };
+      if (wanted > length) break;
+      found.push(last);
+    }
+    behind += length;
+    return found.length === shares.length;
+  };
   /** The passes along the edges that are walked once so many lanes are behind. */
-  const edges = (walked: number): Piece[] =>
-    lanes.trimRings.flatMap((ring, k) =>
-      lanes.trimAt[k] === walked
-        ? ring.map((from, i) => piece(from, ring[(i + 1) % ring.length] ?? from, -1))
-        : [],
+  const edges = (walked: number): boolean =>
+    lanes.trimRings.some(
+      (ring, k) =>
+        lanes.trimAt[k] === walked &&
+        ring.some(([x, y], i) => {
+          const [nextX, nextY] = ring[(i + 1) % ring.length] ?? [x, y];
+          return walk(x, y, nextX, nextY, -1);
+        }),
     );
-  return [
-    ...lanes.lanes.flatMap(([x1, y1, x2, y2], lane) => [...edges(lane), piece([x1, y1], [x2, y2], lane)]),
-    ...edges(lanes.lanes.length),
-  ];
+  const { lanes: all } = lanes;
+  const round = lanes.trimRings.length > 0;
+  for (let lane = 0; lane < all.length; lane++) {
+    if (round && edges(lane)) return found;
+    const one = all[lane];
+    if (one && walk(one[0], one[1], one[2], one[3], lane)) return found;
+  }
+  if (round) edges(all.length);
+  // A rounding short of the end: there it is.
+  while (found.length < shares.length) found.push(last ?? { share: 0, at: [0, 0], lane: -1, along: 0 });
+  return found.map((one, i) => ({ ...one, share: shares[i] ?? one.share }));
 }
-
-const between = (a: Point, b: Point, k: number): Point => [
-  a[0] + k * (b[0] - a[0]),
-  a[1] + k * (b[1] - a[1]),
-];
 
 /** Where a quarter, half and three quarters are laid down: there the tank or hopper is compared with the plan. */
 export const quarterMarks = (lanes: Lanes): PlaceOnTheWay[] => placesAt(lanes, [0.25, 0.5, 0.75]);

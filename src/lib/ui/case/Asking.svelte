@@ -1,11 +1,13 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
+  import { rankingOf } from '../../core/case';
   import {
     askingOf,
     CANNOT_TELL,
     drawnWith,
     NONE_OF_THESE,
     partedBy,
+    questionsAhead,
     type FirstSeen,
     type Sign,
   } from '../../core/identify';
@@ -31,6 +33,16 @@
   const ranking = $derived(sheet.view.ranking);
   const now = $derived(askingOf(ranking, signs, { skipped, first }));
   const sign = $derived(signs.find(({ id }) => id === now.ask) ?? null);
+  /** The question that is asked, of about so many. */
+  const ahead = $derived(
+    sign &&
+      questionsAhead(
+        { candidates: sheet.facts.candidates, signs },
+        (found) => rankingOf(sheet.facts, found),
+        sheet.facts.stops.look?.signs ?? {},
+        { skipped, first },
+      ),
+  );
   const candidateOf = (id: string) => sheet.facts.candidates.find((one) => one.id === id);
   const nameOf = (id: string | undefined): string => (id && candidateOf(id)?.name) ?? '';
   const parted = $derived(sign ? partedBy(sign, sheet.facts.candidates, ranking) : null);
@@ -86,7 +98,9 @@
 </script>
 
 <section class="max-w-[40rem]" aria-label="One question at a time">
-  {#if sign}<p class="soft small">Question {asked.length + 1}</p>{/if}
+  {#if sign}<p class="soft small">
+      Question {asked.length + 1}{ahead ? ` of about ${asked.length + ahead}` : ''}
+    </p>{/if}
   <h2 bind:this={heading} tabindex="-1">{title}</h2>
   {#if sign}
     <p class="soft small">

@@ -75,7 +75,7 @@
   </div>
 </fieldset>
 {#if density}
-  <p class="mt-4 mb-0 mx-0 flex flex-wrap gap-y-1 gap-x-3 items-baseline" aria-live="polite">
+  <p class="mt-4 mb-0 mx-0 flex flex-wrap gap-y-1 gap-x-3 items-baseline" aria-live="polite" data-answer>
     <span class="figure text-[1.4rem]">{show.densityText(density.mean, basis)}</span>
     <span class="soft"
       >between {show.densityNumber(density.low, basis)} and {show.densityNumber(

@@ -97,7 +97,7 @@
 
 {#if view.lawn}
   {@const lawn = view.lawn}
-  <p class="mt-0 mb-3 mx-0 flex flex-wrap gap-y-1 gap-x-3 items-baseline" aria-live="polite">
+  <p class="mt-0 mb-3 mx-0 flex flex-wrap gap-y-1 gap-x-3 items-baseline" aria-live="polite" data-answer>
     <span class="figure text-[1.5rem]">{groundText(lawn, noun, show)}</span>
     {#if lawn.areaLow && lawn.areaHigh}<span class="figure"
         >between {numberText(lawn.areaLow.value)} and {numberText(lawn.areaHigh.value)}</span

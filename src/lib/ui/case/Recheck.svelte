@@ -125,7 +125,7 @@
       <p class="figure text-[1.3rem] font-title">{verdict.title}</p>
       <p>{verdict.text}</p>
     </section>
-    <p class="result flex flex-wrap gap-y-1 gap-x-3 items-baseline">
+    <p data-answer class="result flex flex-wrap gap-y-1 gap-x-3 items-baseline">
       <span class="figure"
         >{r.pct === null
           ? show.densityText(r.density.mean, view.basis)

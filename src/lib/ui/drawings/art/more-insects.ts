@@ -438,6 +438,16 @@ export const MORE_INSECTS: Readonly<Record<string, Art>> = {
       line('M80 106L90 112M100 106L112 112M120 106L134 112', 3.4).replaceAll('#1b2021', '#e6c133'),
     [100, 110, 16, 'yellow feet, one orange band'],
   ),
+  'giant-hornet': draw(
+    'Northern giant hornet',
+    40,
+    flier({ fill: '#2b2320', waist: 'wasp' }) +
+      shape('M44 84Q44 66 62 64Q72 70 72 84Q72 98 62 104Q44 102 44 84Z', '#e2861f') +
+      ['M150 60Q158 80 150 100L160 99Q168 80 160 61Z', 'M172 62Q180 80 172 98L182 96Q190 80 182 64Z']
+        .map((band) => shape(band, '#e2861f'))
+        .join(''),
+    [56, 84, 20, 'a wide orange head, all of one colour'],
+  ),
   'bald-faced-hornet': draw(
     'Bald-faced hornet',
     16,
