@@ -15,6 +15,8 @@
   const g = $derived(data.guide);
   const other = $derived(data.beside);
   const turned = $derived(data.hemisphere === 'north' ? 'south' : 'north');
+  /** What is longer than a hand is drawn at no true size. */
+  const MOST_TRUE_MM = 120;
 </script>
 
 <svelte:head><title>{c.name} · Field guide · Nimsy</title></svelte:head>
@@ -34,7 +36,11 @@
       {#each data.drawings as drawing (drawing.id)}
         <figure>
           <Drawing id={drawing.id} name={drawing.title} width={330} />
-          <TrueSize id={drawing.id} name={drawing.title} lengthMm={drawing.lengthMm} />
+          {#if drawing.lengthMm <= MOST_TRUE_MM}<TrueSize
+              id={drawing.id}
+              name={drawing.title}
+              lengthMm={drawing.lengthMm}
+            />{/if}
           <figcaption class="soft small">{drawing.title}</figcaption>
         </figure>
       {/each}

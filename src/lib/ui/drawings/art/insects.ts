@@ -23,6 +23,7 @@ import {
 } from './parts';
 
 import { MORE_INSECTS } from './more-insects';
+import { TRACES } from './traces';
 
 interface Drawing {
   readonly title: string;
@@ -60,6 +61,7 @@ const tufts = dots(
 /** Drawings of animals, by candidate; those of a candidate's other stages have the stage behind a dash. */
 export const INSECTS: Readonly<Record<string, Drawing>> = {
   ...MORE_INSECTS,
+  ...TRACES,
   'japanese-beetle': draw('Japanese beetle grub', 20, grub(RASTERS['short-v']), [
     189,
     58,

@@ -18,7 +18,7 @@ import {
 const [TAN, BROWN, DARK, PALE] = ['#d9b77c', '#8a5a2b', '#3a3330', '#f3ecd9'];
 const MIDDLE = 72;
 
-interface Art {
+export interface Art {
   readonly title: string;
   readonly lengthMm: number;
   readonly art: string;
@@ -446,7 +446,7 @@ export const MORE_INSECTS: Readonly<Record<string, Art>> = {
       ['M150 60Q158 80 150 100L160 99Q168 80 160 61Z', 'M172 62Q180 80 172 98L182 96Q190 80 182 64Z']
         .map((band) => shape(band, '#e2861f'))
         .join(''),
-    [56, 84, 20, 'a wide orange head, all of one colour'],
+    [56, 84, 20, 'a wide orange head'],
   ),
   'bald-faced-hornet': draw(
     'Bald-faced hornet',

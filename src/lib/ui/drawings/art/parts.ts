@@ -397,12 +397,18 @@ export function telling(x: number, y: number, r: number, text: string): string {
   return `<circle cx="${x}" cy="${y}" r="${r}" fill="none" stroke="${MARK}" stroke-width="2"/><path d="M${x} ${y + r}L${Math.min(x, 150)} 140" stroke="${MARK}" stroke-width="1.2" fill="none"/><text x="${below ? 8 : 8}" y="153" font-size="11.5" font-weight="700" fill="${MARK}" font-family="Atkinson Hyperlegible Next, system-ui, sans-serif">${text}</text>`;
 }
 
-/** A bar of a round number of millimetres, for a body that is `lengthMm` long over `span` units. */
+const barText = (mm: number): string =>
+  mm >= 1000 ? `${mm / 1000} m` : mm >= 50 ? `${mm / 10} cm` : `${mm} mm`;
+
+/** A bar of a round number of millimetres, centimetres or metres, for what is `lengthMm` long over `span` units. */
 export function scaleBar(lengthMm: number, span = BODY_LENGTH): string {
   const perMm = span / lengthMm;
-  const mm = [0.1, 0.2, 0.5, 1, 2, 5, 10, 20].reduce((best, step) => (step * perMm <= 70 ? step : best), 0.1);
+  const mm = [0.1, 0.2, 0.5, 1, 2, 5, 10, 20, 50, 100, 200, 500, 1000].reduce(
+    (best, step) => (step * perMm <= 70 ? step : best),
+    0.1,
+  );
   const x = WIDTH - 8 - mm * perMm;
-  return `<path d="M${x} 12V6M${x} 9H${WIDTH - 8}M${WIDTH - 8} 12V6" stroke="${INK}" stroke-width="1.4" fill="none"/><text x="${WIDTH - 8}" y="24" text-anchor="end" font-size="11" fill="${INK}" font-family="Atkinson Hyperlegible Next, system-ui, sans-serif">${mm} mm</text>`;
+  return `<path d="M${x} 12V6M${x} 9H${WIDTH - 8}M${WIDTH - 8} 12V6" stroke="${INK}" stroke-width="1.4" fill="none"/><text x="${WIDTH - 8}" y="24" text-anchor="end" font-size="11" fill="${INK}" font-family="Atkinson Hyperlegible Next, system-ui, sans-serif">${barText(mm)}</text>`;
 }
 
 export const svg = (content: string, title: string): string =>
