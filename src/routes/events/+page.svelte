@@ -21,7 +21,7 @@
     line; only owners read them.
   </p>
   {#if data.events.length === 0}<p>Nothing yet.</p>{/if}
-  <ul class="my-4 mx-0">
+  <ul class="rule-list my-4 mx-0">
     {#each data.events as { id, at, kind, person, facts, from } (id)}
       <li>
         <span>{eventText(kind, facts, show)}</span>

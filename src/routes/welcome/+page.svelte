@@ -47,11 +47,11 @@
             and whoever uses this machine sees it all.
           </OneOf>
         </fieldset>
-        <div class="my-4 mx-0">
+        <div class="fields my-4 mx-0">
           <Field label="Your name" name="name" autocomplete="name" value={was('name')} width="16rem" />
         </div>
         {#if how === 'people'}
-          <div class="my-4 mx-0">
+          <div class="fields my-4 mx-0">
             <Field
               label="E-mail address"
               name="email"

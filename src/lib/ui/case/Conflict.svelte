@@ -33,7 +33,7 @@
   {#if whole}
     <p>The two answers do not fit together. Take one of them whole:</p>
     <input type="hidden" name="keep.*" value="mine" />
-    <div class="mt-3">
+    <div class="actions mt-3">
       <Button kind="main" name="then" value="stay">Save mine instead</Button>
       <a class="button" href="?" data-sveltekit-reload>Take theirs, drop mine</a>
     </div>
@@ -55,7 +55,7 @@
         <OneOf class="line" name="keep.{path}" value="mine" chosen="theirs">you: <b>{shown(mine)}</b></OneOf>
       </fieldset>
     {/each}
-    <div class="mt-3">
+    <div class="actions mt-3">
       <Button kind="main" name="then" value="stay">Save both changes together</Button>
       <a class="button" href="?" data-sveltekit-reload>Take theirs, drop mine</a>
     </div>

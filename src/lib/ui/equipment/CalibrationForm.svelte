@@ -79,7 +79,7 @@
 </script>
 
 <div bind:this={root} oninput={typed} onchange={typed}>
-  <div class="my-2.5 mx-0">
+  <div class="fields my-2.5 mx-0">
     <Choice
       label="What is measured"
       name="kind"
@@ -99,7 +99,7 @@
       {#each procedure.steps as step, i (i)}<li>{show.prose(step)}</li>{/each}
     </ol>
     {#if fields.some(({ key }) => key === 'seconds')}<Stopwatch what={procedure.name} taken={stopped} />{/if}
-    <div class="my-2.5 mx-0">
+    <div class="fields my-2.5 mx-0">
       {#if units.length > 0}
         <SharedUnit
           label="Read in"
@@ -184,7 +184,7 @@
       {/if}
     </p>
   {/if}
-  <div class="my-2.5 mx-0">
+  <div class="fields my-2.5 mx-0">
     <Field label="Note" name="note" value={was.note ?? ''} width="22rem" />
   </div>
   <div class="actions">

@@ -21,7 +21,7 @@
 </script>
 
 <p class="flex gap-3 items-center my-1.5 mx-0">
-  <span class="text-[1.6rem] min-w-[5.5rem]" aria-live="off">{seconds.toFixed(1)} s</span>
+  <span class="figure text-[1.6rem] min-w-[5.5rem]" aria-live="off">{seconds.toFixed(1)} s</span>
   {#if since === null}
     <Button type="button" onclick={start} aria-label="Start the watch: {what}">Start the watch</Button>
   {:else}

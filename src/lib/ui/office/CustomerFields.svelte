@@ -13,12 +13,12 @@
   let { customer }: { customer: Customer | null } = $props();
 </script>
 
-<div class="my-4 mx-0">
+<div class="fields my-4 mx-0">
   <Field label="Name" name="name" value={customer?.name ?? ''} width="18rem" />
   <Field label="Contact" name="contact" value={customer?.contact ?? ''} width="22rem" />
   <Field label="Language" name="language" value={customer?.language ?? ''} width="10rem" />
 </div>
-<div class="my-4 mx-0">
+<div class="fields my-4 mx-0">
   <Field
     label="Access"
     name="access"

@@ -17,7 +17,7 @@
   const WIDE: readonly EquipmentKind[] = ['tank', 'spreader', 'hose-end'];
 </script>
 
-<div class="mb-3">
+<div class="fields mb-3">
   {#if tool}<input type="hidden" name="kind" value={tool.kind} />{:else}
     <Choice
       label="What it is"
@@ -30,7 +30,7 @@
   {/if}
   <Field label="Name" name="name" value={tool?.name ?? ''} width="14rem" required />
 </div>
-<div class="mb-3">
+<div class="fields mb-3">
   {#key kind}
     {#if units.length > 0}
       <Amount
@@ -85,7 +85,7 @@
     />
   {/if}
 </div>
-<div class="mb-3">
+<div class="fields mb-3">
   {#if MAKERS_WORDS[kind]}
     <NumberField
       label="Its maker says"

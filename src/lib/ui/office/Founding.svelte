@@ -17,7 +17,7 @@
 </script>
 
 <input type="hidden" name="timeZone" value={zone || was('timeZone')} />
-<div class="my-3 mx-0 items-start">
+<div class="fields my-3 mx-0 items-start">
   <Field label="Name of the household or firm" name="workspace" value={was('workspace')} width="20rem" />
   <Choice
     label="This is"
@@ -35,7 +35,7 @@
   Whom do you call when somebody is poisoned or stung? The numbers stand on the emergency card of every
   screen; what is blank is asked again.
 </p>
-<div class="my-3 mx-0 items-start">
+<div class="fields my-3 mx-0 items-start">
   <Field label="Poison advice" name="emergency.poison" value={was('emergency.poison')} width="13rem" />
   <Field
     label="Emergency services"

@@ -26,7 +26,7 @@
   let water = $state(untrack(() => property.byWater));
 </script>
 
-<div class="my-4 mx-0">
+<div class="fields my-4 mx-0">
   <Field label="Name" name="name" value={property.name} width="20rem" required />
   <Field label="Address" name="address" value={property.address} width="24rem" />
   {#if customers.length > 0}
@@ -39,7 +39,7 @@
     />
   {/if}
 </div>
-<div class="my-4 mx-0">
+<div class="fields my-4 mx-0">
   <NumberField
     label="Latitude"
     most={90}
@@ -62,7 +62,7 @@
 </div>
 <Tick label="Open water beside it" name="byWater" bind:checked={water} />
 {#if water}
-  <div class="my-4 mx-0">
+  <div class="fields my-4 mx-0">
     <NumberField
       label="Water lies from bearing"
       name="avoidFromDeg"
@@ -74,4 +74,4 @@
     <NumberField label="to bearing" name="avoidToDeg" value={property.avoidToDeg} after="°" width="9rem" />
   </div>
 {/if}
-<div class="my-4 mx-0"><Note label="Note" name="note" value={property.note} /></div>
+<div class="fields my-4 mx-0"><Note label="Note" name="note" value={property.note} /></div>

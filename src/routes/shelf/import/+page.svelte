@@ -22,7 +22,7 @@
 <div class="page">
   <h1>Read in</h1>
   <h2 class="section-head">Label cards</h2>
-  <p class="mt-1 mb-3 mx-0 max-w-[50rem]">
+  <p class="soft mt-1 mb-3 mx-0 max-w-[50rem]">
     One card or a whole shelf, as JSON by the published schema. A card that is on the shelf already comes in
     as its next version, so that records keep theirs; one that is the same adds nothing. A file with anything
     wrong in it is refused whole.
@@ -46,7 +46,7 @@
   </KeptForm>
 
   <h2 class="section-head">Stock</h2>
-  <p class="mt-1 mb-3 mx-0 max-w-[50rem]">
+  <p class="soft mt-1 mb-3 mx-0 max-w-[50rem]">
     Containers as CSV, with the columns of <a href={resolve('/shelf/stock')} download
       >the stock as it stands</a
     >. Needed are label_id or label, lot, size and unit; what is left counts as counted today. One wrong line,
