@@ -71,7 +71,9 @@ test('webworms by soap flush, paced lawn, liquid with a carry-over, logged and c
     'moths-at-dusk': 'Seen',
     'turf-lifts': 'Not seen',
   });
-  await expect(page.locator('[data-answer]').getByText(densityText(counts, 1), { exact: true })).toBeVisible();
+  await expect(
+    page.locator('[data-answer]').getByText(densityText(counts, 1), { exact: true }),
+  ).toBeVisible();
   await on(page, 'Name');
 
   await heading(page, 'Name');
@@ -108,7 +110,9 @@ test('webworms by soap flush, paced lawn, liquid with a carry-over, logged and c
       unit: 'm2',
     }),
   );
-  await expect(page.locator('[data-answer]').getByText(quantityText(lawn.area), { exact: true })).toBeVisible();
+  await expect(
+    page.locator('[data-answer]').getByText(quantityText(lawn.area), { exact: true }),
+  ).toBeVisible();
   await expect(page.getByText(/^between 440 and 497$/)).toBeVisible();
   // What follows is there before anything is saved.
   const { rate, carrier } = labelNamed('tarnside-liquid').use;
@@ -221,7 +225,9 @@ test('grubs by turf flap, nematodes, a changed lawn, a wrong entry and its corre
     'birds-probing': 'Seen',
     raster: 'two rows that part like an open zip',
   });
-  await expect(page.locator('[data-answer]').getByText(densityText(counts, 0.1), { exact: true })).toBeVisible();
+  await expect(
+    page.locator('[data-answer]').getByText(densityText(counts, 0.1), { exact: true }),
+  ).toBeVisible();
   await on(page, 'Name');
   await expect(page.getByRole('radio', { name: /Chafer grub/ })).toBeChecked();
   await on(page, 'Choose');

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { PURPOSES } from '../core/case';
-import { FIRST_SEEN, SURROUNDINGS } from '../core/identify';
+import { FIRST_SEEN, REGIONS, SURROUNDINGS } from '../core/identify';
 import { PREMISES_KEYS, type Premises } from '../core/premises';
 import type { Result } from '../core/result';
 import {
@@ -42,6 +42,8 @@ export const propertyForm = z.object({
   address: plainText(200),
   latitude: numeric(-90, 90),
   timeZone: zoneField,
+  /** Part of the world; null for that of the time zone and latitude. */
+  region: orNothing(z.enum(REGIONS)).default(null),
   byWater: ticked,
   avoidFromDeg: orNothing(numeric(0, 360)),
   avoidToDeg: orNothing(numeric(0, 360)),

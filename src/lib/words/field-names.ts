@@ -80,6 +80,7 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   address: 'The address',
   longitude: 'The longitude',
   byWater: 'Whether it lies by water',
+  region: 'The part of the world',
   avoidFromDeg: 'The first direction to keep the wind from',
   avoidToDeg: 'The last direction to keep the wind from',
   many: 'How many',

@@ -1,3 +1,4 @@
+import type { Region } from '../../core/identify';
 import type { NamedGround, Premises } from '../../core/premises';
 import { sql } from 'drizzle-orm';
 import {
@@ -48,6 +49,8 @@ export const properties = pgTable(
     address: text('address').notNull(),
     latitude: doublePrecision('latitude').notNull(),
     timeZone: text('time_zone').notNull(),
+    /** Part of the world, where somebody said it; null for that of the time zone and latitude. */
+    region: text('region').$type<Region>(),
     byWater: boolean('by_water').notNull(),
     avoidFromDeg: doublePrecision('avoid_from_deg'),
     avoidToDeg: doublePrecision('avoid_to_deg'),

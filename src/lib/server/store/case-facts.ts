@@ -52,7 +52,7 @@ export function factsOf(known: {
 }): CaseFacts {
   const { row, property, around } = known;
   const nowHour = localHour(around.now, property.timeZone);
-  const region = regionOf(property.timeZone, property.latitude);
+  const region = property.region ?? regionOf(property.timeZone, property.latitude);
   return {
     number: row.number,
     title: row.title,

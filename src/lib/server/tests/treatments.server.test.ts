@@ -297,6 +297,57 @@ describe('a routine visit without an insect', () => {
   });
 });
 
+describe('the part of the world of a place', () => {
+  it('is that of its time zone and latitude until somebody says otherwise, and what lives there is likelier then', async () => {
+    const boss = await asAccount(base, 'owner');
+    const [place] = await rowsOf<{
+      id: string;
+      name: string;
+      address: string;
+      latitude: number;
+      time_zone: string;
+      revision: number;
+    }>(
+      owner.db,
+      sql`select id, name, address, latitude, time_zone, revision from properties where workspace_id = ${FIRM} and name like 'Sallow%'`,
+    );
+    if (!place) return expect.fail('no place');
+    const change = async (region: string, revision: number): Promise<number> =>
+      (
+        await boss.post(`/properties/${place.id}?/change`, {
+          ...{
+            name: place.name,
+            address: place.address,
+            latitude: String(place.latitude),
+            timeZone: place.time_zone,
+          },
+          ...{
+            region,
+            note: '',
+            avoidFromDeg: '',
+            avoidToDeg: '',
+            customerId: '',
+            revision: String(revision),
+          },
+        })
+      ).status;
+    const opened = await boss.post('/cases/new', {
+      title: 'Sting',
+      propertyId: place.id,
+      surrounding: 'ground',
+    });
+    const at = `${opened.location.split('/').slice(0, 3).join('/')}/name`;
+    const weighed = async (): Promise<string> =>
+      /Weighed for ([^:]+):/.exec(plain((await boss.get(at)).text))?.[1] ?? '';
+    expect(await weighed()).toBe('Europe north of the Alps');
+    expect(await change('moon', place.revision)).toBe(400);
+    expect(await change('australia', place.revision)).toBe(200);
+    expect(await weighed()).toBe('Australia');
+    expect(await change('', place.revision + 1)).toBe(200);
+    expect(await weighed()).toBe('Europe north of the Alps');
+  });
+});
+
 /** 336 m²: 60 to 80 l and 80 l of mix for 1,000 m² are 80 for both, 26.9 l; 33.6 ml and 16.8 g at the least. */
 describe('two products in one tank', () => {
   it('are two treatments with one mix, a jar, and figures of their own', async () => {

@@ -147,8 +147,8 @@
   >{/if}
 {#if region}
   <p class="soft small">
-    Weighed for {REGION_WORDS[region]}, by the property’s latitude and time zone. What is not known from there
-    can have been brought.
+    Weighed for {REGION_WORDS[region]}: the property says where it lies. What is not known from there can have
+    been brought.
   </p>
 {/if}
 {#if purpose === 'control'}<p class="soft small">

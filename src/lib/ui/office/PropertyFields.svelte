@@ -1,6 +1,8 @@
 <script lang="ts">
   import Tick from '../parts/Tick.svelte';
   import { untrack } from 'svelte';
+  import { regionOf, REGIONS, type Region } from '../../core/identify';
+  import { REGION_WORDS } from '../../words';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
   import NumberField from '../parts/NumberField.svelte';
@@ -11,6 +13,7 @@
     address: string;
     latitude: number | string;
     timeZone: string;
+    region: Region | null;
     byWater: boolean;
     avoidFromDeg: number | string | null;
     avoidToDeg: number | string | null;
@@ -23,6 +26,7 @@
     customers: readonly { id: string; name: string }[];
   }
   let { property, zones, customers }: Props = $props();
+  const told = $derived(regionOf(property.timeZone, Number(property.latitude)));
   let water = $state(untrack(() => property.byWater));
 </script>
 
@@ -57,6 +61,17 @@
       value={property.timeZone}
       items={[...new Set(['UTC', ...zones])].map((z) => ({ value: z, name: z }))}
       width="16rem"
+    />
+    <Choice
+      label="Part of the world"
+      name="region"
+      value={property.region ?? ''}
+      items={[
+        { value: '', name: told ? `by these: ${REGION_WORDS[told]}` : 'by these: not told' },
+        ...REGIONS.map((region) => ({ value: region, name: REGION_WORDS[region] })),
+      ]}
+      width="20rem"
+      hint="decides which insects are likely"
     />
   {/key}
 </div>

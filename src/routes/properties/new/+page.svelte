@@ -1,6 +1,7 @@
 <script lang="ts">
   import Button from '$lib/ui/parts/Button.svelte';
   import { onMount } from 'svelte';
+  import type { Region } from '$lib/core/identify';
   import PropertyFields from '$lib/ui/office/PropertyFields.svelte';
   import KeptForm from '$lib/ui/parts/KeptForm.svelte';
   import type { PageProps } from './$types';
@@ -17,6 +18,7 @@
     address: was('address'),
     latitude: was('latitude'),
     timeZone: was('timeZone', here ?? data.zone),
+    region: (was('region') || null) as Region | null,
     byWater: was('byWater') === 'on',
     avoidFromDeg: was('avoidFromDeg'),
     avoidToDeg: was('avoidToDeg'),
