@@ -55,6 +55,7 @@
 
   <div class="cards grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-y-0 gap-x-8 max-[760px]:grid-cols-1">
     <section aria-label="What to do first">
+      <!-- Native: they open where no script ever came. -->
       {#each FIRST_STEPS as { id, name, callFirst, steps } (id)}
         <details class:first={callFirst} open={callFirst}>
           <summary>{name}</summary>

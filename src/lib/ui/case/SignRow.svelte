@@ -4,6 +4,7 @@
   import { getShow } from '../parts/show';
   import { CANNOT_TELL, NONE_OF_THESE, type Finding, type Sign } from '../../core/identify';
 
+  /** A sign and its answers. Its buttons are native: a place has eighty signs of four answers and more. */
   const { prose } = getShow();
   interface Props {
     sign: Sign;

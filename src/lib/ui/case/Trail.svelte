@@ -15,6 +15,7 @@
   import { getSheet } from './sheet.svelte';
   const show = getShow();
 
+  /** The stops as links. Native: the library’s timeline tells of what was, and knows no stop that is open now. */
   let { current }: { current: Stop } = $props();
   const sheet = getSheet();
   const open = $derived(numberOf(sheet.facts));

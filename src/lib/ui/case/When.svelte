@@ -92,6 +92,7 @@
       <p class="head flex flex-wrap gap-y-1 gap-x-4 items-center">
         <span class="figure">{d === 0 ? 'Today' : dayText(day, sheet.facts.today)}</span>
         {#if own.length > 0}
+          <!-- Native: a week of hours is a list of hundreds. -->
           {#each own as w (w.from)}
             <button
               type="button"

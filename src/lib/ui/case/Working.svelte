@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { WorkingName } from '../../core/case';
 
-  /** The sum behind a figure, for whoever asks for it. */
+  /** The sum behind a figure, for whoever asks for it. Native as `Fold` is, and read as a word in a line. */
   let { name, label = 'Show the working' }: { name: WorkingName; label?: string } = $props();
   let open = $state(false);
 </script>

@@ -72,6 +72,7 @@
       href="{resolve('/emergency')}{inCase ? `?case=${inCase}` : ''}"
       aria-current={path === '/emergency' ? 'page' : undefined}>Emergency</a
     >{/if}
+  <!-- Native: it works on a page on which nothing else was loaded. -->
   <button
     type="button"
     class="border-0 bg-transparent soft cursor-pointer py-2.5 px-0 text-[0.92rem] underline underline-offset-[3px] max-[700px]:ml-auto"

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Hemisphere, LifeStage } from '../../core/identify';
 
-  /** The year of a candidate: which stage is found in which month, and how often it is the cause then. */
+  /** The year of a candidate: which stage is found in which month, and how often it is the cause then. A drawing in cells. */
   interface Props {
     stages: readonly LifeStage[];
     season: readonly number[];

@@ -4,7 +4,8 @@
   import { getShow } from './show';
   import { progressText, shareOf, type JobTold } from './job-state';
 
-  /** A long work of the server: how far it is, and the way to stop it. The page is read again once it has ended. */
+  /** A long work of the server: how far it is, and the way to stop it. The page is read again once it has ended. The bar is
+   * native: the library’s cannot say that nobody knows how far it is. */
   let { id, job }: { id: string; job: JobTold } = $props();
   const { numberText } = getShow();
   const ASK_MS = 900;

@@ -7,7 +7,7 @@
   import { fillField } from '../parts/fill';
   import { getShow } from '../parts/show';
 
-  /** A label's text is pasted; the figures found in it are offered, each beside its sentence, to be taken or not. */
+  /** A label's text is pasted; the figures found in it are offered, each beside its sentence, to be taken or not. Native as `Fold` is: the form round it is found from here. */
   let { uses }: { uses: number } = $props();
   const show = getShow();
   let root: HTMLElement;
