@@ -22,7 +22,7 @@
 
 <svelte:head><title>Emergency · Nimsy</title></svelte:head>
 <div class="page">
-  <div class="top flex-wrap justify-between items-center gap-y-1.5 gap-x-4">
+  <div class="flex flex-wrap justify-between items-center gap-y-1.5 gap-x-4">
     <h1>Emergency</h1>
     <Button type="button" onclick={() => print()}>Print this card</Button>
   </div>
@@ -51,9 +51,9 @@
       {:else}An owner fills it in under Settings.{/if}
     </p>
   {/if}
-  {#if data.address}<p class="where text-[1.1rem]">You are at: <b>{data.address}</b></p>{/if}
+  {#if data.address}<p class="my-2 text-[1.1rem]">You are at: <b>{data.address}</b></p>{/if}
 
-  <div class="cards grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-y-0 gap-x-8 max-[760px]:grid-cols-1">
+  <div class="grid grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-y-0 gap-x-8 max-[760px]:grid-cols-1">
     <section aria-label="What to do first">
       <!-- Native: they open where no script ever came. -->
       {#each FIRST_STEPS as { id, name, callFirst, steps } (id)}
@@ -110,9 +110,6 @@
 </div>
 
 <style>
-  .top {
-    display: flex;
-  }
   .numbers {
     padding: 0;
     margin: 0.4rem 0;
@@ -133,12 +130,6 @@
     border-left: 5px solid var(--saffron);
     padding: 0.5rem 0.9rem;
     margin: 0.5rem 0;
-  }
-  .where {
-    margin: 0.5rem 0;
-  }
-  .cards {
-    display: grid;
   }
   details {
     border-bottom: 1px solid var(--rule);

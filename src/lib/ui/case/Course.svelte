@@ -236,9 +236,6 @@
   }
   .add input {
     display: inline-block;
-    width: auto;
-  }
-  .add input {
     width: 16rem;
   }
   .stages li {

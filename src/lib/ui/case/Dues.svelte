@@ -124,11 +124,6 @@
     margin: 0.5rem 0;
     font-size: 1.1rem;
   }
-  ul {
-    list-style: none;
-    margin: 0;
-    padding: 0;
-  }
   li {
     display: grid;
     grid-template-columns: 8rem minmax(0, 1fr);

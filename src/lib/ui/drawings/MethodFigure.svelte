@@ -56,11 +56,11 @@
         d="M84 148l-8 12m40-12-8 12m40-12-8 12m40-12-8 12m40-12-8 12m40-12-8 12"
       />
       {#if up > 0}<rect class="put" x="66" y={140 - up} width="9" height={up} />
-        <path class="measure" d="M92 {140 - up}v{up}m-5 -{up}h10m-10 {up}h10" /><text x="102" y={144 - up / 2}
+        <path d="M92 {140 - up}v{up}m-5 -{up}h10m-10 {up}h10" /><text x="102" y={144 - up / 2}
           >{show.lengthText(upM)} up</text
         >{/if}
       {#if out > 0}<rect class="put" x="66" y="136" width={out} height="9" />
-        <path class="measure" d="M66 168h{out}m-{out} -5v10m{out} -10v10" /><text x={72 + out} y="172"
+        <path d="M66 168h{out}m-{out} -5v10m{out} -10v10" /><text x={72 + out} y="172"
           >{show.lengthText(outM)} out</text
         >{/if}
       {#if up === 0 && out === 0}<path class="put" d="M66 126h9v10h16v9H66Z" />{/if}
@@ -277,9 +277,6 @@
   .wrong {
     stroke: var(--brick);
     stroke-width: 3.4;
-  }
-  .measure {
-    stroke-width: 1.2;
   }
   .lawn {
     fill: var(--moss-wash);

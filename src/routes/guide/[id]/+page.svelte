@@ -30,7 +30,7 @@
     {#each c.concerns as concern (concern)}<span class="tag py-0 px-1.5">{CONCERN_WORDS[concern]}</span
       >{/each}
   </div>
-  <p class="lead"><span class="figure">Telling mark:</span> {show.prose(c.telling)}.</p>
+  <p><span class="figure">Telling mark:</span> {show.prose(c.telling)}.</p>
   {#if data.drawings.length > 0}
     <div class="flex flex-wrap gap-y-2.5 gap-x-8">
       {#each data.drawings as drawing (drawing.id)}
@@ -113,7 +113,7 @@
               ? `${family.daysToEffect[0]} to ${family.daysToEffect[1]} days`
               : ''}</td
           >
-          <td class="note">{show.prose(family.note)}</td>
+          <td class="wrap-anywhere">{show.prose(family.note)}</td>
         </tr>
       {/each}
     </tbody>
@@ -188,13 +188,6 @@
 </div>
 
 <style>
-  .note {
-    overflow-wrap: anywhere;
-  }
-  .lead {
-    max-width: 46rem;
-    margin: 0.6rem 0 0.8rem;
-  }
   .tag {
     font-size: 0.9rem;
     border: 1px solid var(--edge);
