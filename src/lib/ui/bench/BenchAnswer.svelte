@@ -32,7 +32,7 @@
   {#if !halted}
     {@const [product, ...others] = worked.figures}
     {#if product}
-      <p class="text-[2.6rem] m-0 leading-[1.1] figure">{quantityText(product.value)}</p>
+      <p data-answer class="text-[2.6rem] m-0 leading-[1.1] figure">{quantityText(product.value)}</p>
       <p class="soft">
         {besideText(product.value) ?? ''}
         at {rateText(worked.actualRate, job.rate.unit, job.rate.per)}{Math.abs(worked.errorPct) >= 0.5
