@@ -41,7 +41,10 @@ export default defineConfig({
   // Our own classes win by the layers of app.css: the parts need no classes weighed against one another at run time.
   resolve: {
     alias: [
-      { find: /^tailwind-variants$/, replacement: 'tailwind-variants/lite' },
+      {
+        find: /^tailwind-variants$/,
+        replacement: fileURLToPath(new URL('./src/lib/ui/parts/plain-variants.ts', import.meta.url)),
+      },
       {
         find: /^tailwind-merge$/,
         replacement: fileURLToPath(new URL('./src/lib/ui/parts/unmerged.ts', import.meta.url)),

@@ -26,7 +26,9 @@
     customers: readonly { id: string; name: string }[];
   }
   let { property, zones, customers }: Props = $props();
-  const told = $derived(regionOf(property.timeZone, Number(property.latitude)));
+  const told = $derived(
+    property.latitude === '' ? null : regionOf(property.timeZone, Number(property.latitude)),
+  );
   let water = $state(untrack(() => property.byWater));
 </script>
 
@@ -67,7 +69,7 @@
       name="region"
       value={property.region ?? ''}
       items={[
-        { value: '', name: told ? `by these: ${REGION_WORDS[told]}` : 'by these: not told' },
+        { value: '', name: told ? `by these: ${REGION_WORDS[told]}` : 'by these two' },
         ...REGIONS.map((region) => ({ value: region, name: REGION_WORDS[region] })),
       ]}
       width="20rem"
