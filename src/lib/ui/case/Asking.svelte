@@ -65,7 +65,9 @@
       ? prose(sign.name)
       : now.end === 'named'
         ? `${nameOf(ranking.ranked[0]?.id)}, ${percentText(ranking.ranked[0]?.p ?? 0)}`
-        : 'Not sure, and no other question would change much',
+        : ranking.hangsOn !== null
+          ? `${nameOf(ranking.ranked[0]?.id)}, ${percentText(ranking.ranked[0]?.p ?? 0)}, by one reading alone`
+          : 'Not sure, and no other question would change much',
   );
   /** Somebody answered here: not before does the focus move. */
   let touched = false;
@@ -139,6 +141,9 @@
   {:else if now.end === 'named'}
     <p>More questions would change nothing. Count now, or save and look at the name.</p>
   {:else}
+    {#if ranking.hangsOn !== null}<p>
+        One more mark has to bear it out: read it again, or look down the list.
+      </p>{/if}
     <p>
       <a href={resolve('/cases/[number]/ask', { number: String(sheet.facts.number) })}
         >A sheet to ask an expert</a
