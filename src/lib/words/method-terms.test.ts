@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { DEMONSTRATION_LABELS } from '../catalog';
 import { NOTHING_COUNTED } from '../core/ground';
 import { inHand, measuredFor, methodOf, type LabelCard } from '../core/labels';
-import { METHOD_IDS, methodRow } from '../core/method';
+import { goesByArea, METHOD_IDS, methodRow } from '../core/method';
 import {
   DONE_WORDS,
   groundText,
@@ -35,6 +35,16 @@ describe('every method', () => {
         expect(HOW_PLACED[id]).not.toMatch(/runs out|soak in/);
     },
   );
+  it('holds a tank against an area, and neither a sheet of one night nor a gel of twelve places', () => {
+    const by = (id: (typeof METHOD_IDS)[number]): boolean => goesByArea(methodRow(id));
+    expect([
+      by('spray-ground'),
+      by('granule-spreader'),
+      by('ground-sheet'),
+      by('gel-drops'),
+      by('dust-film'),
+    ]).toEqual([...[true, true, false, false, false]]);
+  });
   it('asks for walls first where a band is walked, whatever its label reckons by, and for a grid where points stand', () => {
     expect(waysFor('area', methodRow('spray-band'))[0]).toBe('edges');
     expect(waysFor('edge', methodRow('spray-band'))[0]).toBe('edges');

@@ -16,6 +16,14 @@ import { quantity, valueIn, type Quantity } from '../units';
 import type { Rings } from '../geometry';
 import type { CaseFacts, MeasureBody } from './facts';
 
+/** How far a band goes up and out, in metres, as it was measured by hand or on the plan; 0 where nobody said. */
+export function bandMeasured(body: MeasureBody | undefined): { readonly upM: number; readonly outM: number } {
+  if (body?.plan) return { upM: body.plan.upM ?? 0, outM: body.plan.outM ?? 0 };
+  const metres = (length: number | undefined): number =>
+    valueIn(quantity(length ?? 0, body?.unit ?? 'm'), 'm');
+  return { upM: metres(body?.edge?.up), outM: metres(body?.edge?.out) };
+}
+
 /** Something of it can be treated. */
 const hasTarget = ({ areaM2, places, edgeM, volumeM3 }: PlanMeasured): boolean =>
   areaM2 > 0 || places > 0 || edgeM > 0 || volumeM3 > 0;

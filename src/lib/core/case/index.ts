@@ -1,6 +1,7 @@
 export { answersOfJob, type AnswersOfJob } from './answers-of-job';
 export { assess } from './assess';
 export { circumstancesOf, rankingOf } from './diagnosis';
+export { bandMeasured } from './ground-of';
 export {
   asksForTrim,
   BUILT_ON,

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { trimPass } from '../clip';
 import type { Ring } from '../geometry';
+import { bandMeasured } from './ground-of';
 import { lanesOn as lanesWith } from './kept-lanes';
 
 const PLACE = { swathM: 1.5, overlap: 0, direction: 0, start: 'this-end' } as const;
@@ -46,5 +47,19 @@ describe('lanes of a drawn ground', () => {
   });
   it('are none where the settings are none', () => {
     expect(lanesOn(lawns, { ...PLACE, swathM: 0 }, false)).toBeNull();
+  });
+});
+
+describe('how far a band goes up and out', () => {
+  const edge = (unit: 'm' | 'ft') =>
+    ({ how: 'edges', unit, edge: { run: 30, hard: 0, up: 2, out: 3, wallAboveHard: false } }) as never;
+  it('is told in metres, by feet as by metres, by hand as on the plan', () => {
+    expect(bandMeasured(edge('m'))).toEqual({ upM: 2, outM: 3 });
+    expect(bandMeasured(edge('ft')).upM).toBeCloseTo(0.6096, 9);
+    expect(bandMeasured({ how: 'plan', unit: 'ft', plan: { upM: 0.6, outM: 0.9 } } as never)).toEqual({
+      upM: 0.6,
+      outM: 0.9,
+    });
+    expect(bandMeasured(undefined)).toEqual({ upM: 0, outM: 0 });
   });
 });

@@ -1,4 +1,4 @@
-export { METHOD_IDS, methodRow } from './method';
+export { goesByArea, METHOD_IDS, methodRow } from './method';
 export type {
   GroundNoun,
   LeftOver,

@@ -194,5 +194,9 @@ const ROWS: Readonly<Record<MethodId, Omit<MethodRow, 'id'>>> = {
   }),
 };
 
+/** Whether what is left in the tank or hopper is held against the area done, and not places or nights. */
+export const goesByArea = ({ progress }: Pick<MethodRow, 'progress'>): boolean =>
+  progress === 'load' || progress === 'pass';
+
 /** All that a method decides. */
 export const methodRow = (id: MethodId): MethodRow => ({ id, ...ROWS[id] });

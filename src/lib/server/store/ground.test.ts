@@ -60,6 +60,14 @@ describe('a named ground that is tied to the plan', () => {
     expect(apart([lawn('c', 0, ['a']), lawn('b', 20)], named('front lawn', ['a']))).toEqual([['east']]);
     expect(apart([lawn('b', 20)], named('front lawn', ['a']))).toEqual([undefined]);
   });
+  it('frees nothing where its zone, or that of a record, was drawn anew: what was known of it is known no more', () => {
+    // The west lawn is now "n": what lay on "a", by its zone or by a name that was tied to it, may lie there.
+    const anew = [lawn('n', 0), lawn('b', 20)];
+    expect(apart(anew, named('new lawn', ['n']), named('front lawn', ['a']))).toEqual([['east'], undefined]);
+    const measure = { plan: { zones: ['n'], waterM: 0, hardM: 0, ediblesM: 0 } } as never;
+    const cells = groundOf(plan(...anew), measure, RECORDS, [named('front lawn', ['a'])])?.cells.flat();
+    expect([...new Set(cells)].sort()).toEqual(['after', 'before', 'nowhere', 'west']);
+  });
   it('frees nothing as long as nobody said where it lies', () => {
     expect(apart(drawn, named('front lawn'))).toEqual([undefined]);
     expect(groundsOnPlan(null, [named('front lawn', ['a'])], RECORDS)[0]?.apart).toBeUndefined();

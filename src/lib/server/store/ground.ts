@@ -38,20 +38,31 @@ export function groundOf(
   );
   const lineage = lineageOf(plan ?? EMPTY, measure.plan.zones);
   const all = standing(records);
-  const placed = placedOf(all, grounds);
+  const placed = placedOf(plan, all, grounds);
   // What was logged before there was a plan, or on a ground that has a name alone, may lie anywhere.
   const anywhere = all.filter(({ id }) => !placed.some((one) => one.id === id)).map(({ id }) => id);
   const cells = cellsOf(rings, lineage, placed).map((cell) => [...cell.records, ...anywhere]);
   return { cells, now, rings: rounded(rings) };
 }
 
-/** Where on the plan each record lies, of those of which it is known: by its outline, its zones, or the zones that its name is tied to. */
-const placedOf = (records: readonly ApplicationRecord[], grounds: readonly NamedGround[]): PutDown[] =>
-  records.flatMap(({ id, ground, doneOn }) => {
+/**
+ * Where on the plan each record lies, of those of which it is known: by its outline, its zones, or the zones that its name is tied
+ * to. What lies on a zone that the plan has no more, and in nothing that was cut from it, may lie anywhere: a zone that is drawn
+ * anew frees no cap.
+ */
+function placedOf(
+  plan: Plan | null,
+  records: readonly ApplicationRecord[],
+  grounds: readonly NamedGround[],
+): PutDown[] {
+  const drawn = new Set((plan?.zones ?? []).flatMap((zone) => [zone.id, ...zone.from]));
+  const known = (zones: readonly string[]): boolean => zones.length > 0 && zones.every((id) => drawn.has(id));
+  return records.flatMap(({ id, ground, doneOn }) => {
+    if (ground && (ground.footprint !== null || known(ground.zones))) return [{ id, ...ground }];
     const zones = zonesOfGround(grounds, ground?.name, doneOn);
-    if (isPlaced(ground)) return [{ id, ...ground }];
-    return zones ? [{ id, zones, footprint: null }] : [];
+    return zones && known(zones) ? [{ id, zones, footprint: null }] : [];
   });
+}
 
 /**
  * The named grounds of a property, each with the records that lie elsewhere by its plan. A ground whose zones are on the plan no
@@ -63,7 +74,7 @@ export function groundsOnPlan(
   records: readonly ApplicationRecord[],
 ): NamedGround[] {
   const placed = grounds.some(({ zones = [] }) => zones.length > 0)
-    ? placedOf(standing(records), grounds)
+    ? placedOf(plan, standing(records), grounds)
     : [];
   return grounds.map((ground) => {
     const zones = (plan?.zones ?? []).filter((zone) =>
@@ -76,9 +87,6 @@ export function groundsOnPlan(
     return { ...ground, apart: placed.flatMap(({ id }) => (on.has(id) ? [] : [id])) };
   });
 }
-
-const isPlaced = (ground: ApplicationRecord['ground']): ground is NonNullable<ApplicationRecord['ground']> =>
-  !!ground && (ground.zones.length > 0 || ground.footprint !== null);
 
 const EMPTY: Plan = { unit: 'm', anchor: null, north: 0, underlay: null, zones: [], marks: [] };
 

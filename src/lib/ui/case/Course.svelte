@@ -94,7 +94,7 @@
         {@const { treatment: one, view, facts } = row}
         <li class="entry items-center" class:now={one.number === current} class:off={one.state === 'dropped'}>
           {#if may()}<span
-              class="letter h-[1.8rem] place-items-center font-bold handle items-center justify-center cursor-grab"
+              class="letter h-[1.8rem] place-items-center font-bold handle items-center justify-center cursor-grab pointer-coarse:min-h-11 pointer-coarse:min-w-11"
               use:handleOf
               aria-label="Drag {treatmentName(facts, view)} to another place"
               ><DotsVerticalOutline width="14" height="16" />{row.letter || '–'}</span

@@ -148,7 +148,9 @@
 {#if region}
   <p class="soft small">
     Weighed for {REGION_WORDS[region]}: the property says where it lies. What is not known from there can have
-    been brought.
+    been brought.{sheet.facts.property.yearRound
+      ? ' So near to the equator every month counts alike, and all life stages are about.'
+      : ''}
   </p>
 {/if}
 {#if purpose === 'control'}<p class="soft small">

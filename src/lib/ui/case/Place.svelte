@@ -3,7 +3,8 @@
   import { page } from '$app/state';
   import { onMount, untrack } from 'svelte';
   import { getShow } from '../parts/show';
-  import type { MethodId } from '../../core/method';
+  import { bandMeasured } from '../../core/case';
+  import { goesByArea, type MethodId } from '../../core/method';
   import { inHandyUnit, valueIn, type Quantity } from '../../core/units';
   import { groundText, HOW_PLACED, placesText } from '../../words';
   import GroundPlan from '../drawings/GroundPlan.svelte';
@@ -28,7 +29,7 @@
     !view.method || view.method.placing === 'lanes' || view.method.placing === 'crossed',
   );
   /** Held against the area done, load by load or pass by pass; what goes down place by place or by nights is not. */
-  const byArea = $derived(!view.method || view.method.progress === 'load' || view.method.progress === 'pass');
+  const byArea = $derived(!view.method || goesByArea(view.method));
   /** On the plan the lanes have a true direction; a taped rectangle has its length. */
   const drawn = $derived(sheet.facts.stops.measure?.how === 'plan');
   const usual = $derived(drawn ? 'auto' : 0);
@@ -69,23 +70,13 @@
       place?.overlap ? `${numberText(place.overlap * 100)} % overlap` : 'no overlap'
     }${place?.edges === 'trim' ? ', once round the edge first' : ''}, ${directions.find(({ value }) => value === String(place?.direction ?? usual))?.name ?? ''}`,
   );
-  /** Of a band how far up and out, in metres, as it was measured. */
-  const along = $derived.by(() => {
-    const measure = sheet.facts.stops.measure;
-    if (!measure) return null;
-    if (measure.plan) return { upM: measure.plan.upM ?? 0, outM: measure.plan.outM ?? 0 };
-    const { up = 0, out = 0 } = measure.edge ?? {};
-    return {
-      upM: valueIn({ value: up, unit: measure.unit }, 'm'),
-      outM: valueIn({ value: out, unit: measure.unit }, 'm'),
-    };
-  });
+  const along = $derived(bandMeasured(sheet.facts.stops.measure));
   const pouring = $derived(view.dose?.finished ?? view.dose?.product ?? null);
 </script>
 
 {#snippet figure(method: MethodId)}
   {#await import('../drawings/MethodFigure.svelte') then { default: MethodFigure }}
-    <MethodFigure {method} upM={along?.upM ?? 0} outM={along?.outM ?? 0} />
+    <MethodFigure {method} {...along} />
   {/await}
 {/snippet}
 

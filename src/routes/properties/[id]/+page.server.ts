@@ -5,6 +5,7 @@ import { readForm, wrongField } from '$lib/server/session/answer';
 import { findCustomer, listCustomers } from '$lib/server/store/customers';
 import { changeProperty, findProperty, nameGround, saveAsked, tieGround } from '$lib/server/store/properties';
 import { zonesDrawn } from '$lib/server/store/plans';
+import { isPlace } from '$lib/core/plan';
 import { localDay } from '$lib/server/session/clock';
 import { pageOfRecords } from '$lib/server/store/records';
 import type { Actions, PageServerLoad } from './$types';
@@ -33,7 +34,10 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
       ground: url.searchParams.get('ground')?.slice(0, 60) ?? '',
       customer: customers.find((c) => c.id === property.customerId) ?? null,
       customers: customers.map(({ id, name }) => ({ id, name })),
-      drawn: drawn.map(({ id, name, from }) => ({ id, name, from })),
+      // What can be a ground: no water, and no place that is only a point.
+      drawn: drawn
+        .filter((zone) => zone.kind !== 'water' && !isPlace(zone))
+        .map(({ id, name, from }) => ({ id, name, from })),
       zones: Intl.supportedValuesOf('timeZone'),
       today: locals.around.today,
     };
