@@ -28,7 +28,7 @@ export async function dragFrames({ url, cookie, executablePath, plan }) {
     await page.locator('[data-zone="z42"]').focus();
     await page.keyboard.press('Enter');
     await page.locator('[data-corner="3"]').waitFor();
-    await page.locator('section[aria-label="The chosen zone"] .big').waitFor();
+    await page.locator('section[aria-label="The chosen zone"] .figure').waitFor();
     const told = await page.evaluate(dragInPage);
     const at = (/** @type {number[]} */ list, /** @type {number} */ share) =>
       (list.sort((a, b) => a - b)[Math.floor((list.length - 1) * share)] ?? 0).toFixed(1);
@@ -46,7 +46,7 @@ async function dragInPage() {
   const WARM_UP = 30;
   const corner = document.querySelector('[data-corner="3"]');
   const sheet = corner?.closest('svg');
-  const figure = document.querySelector('section[aria-label="The chosen zone"] .big');
+  const figure = document.querySelector('section[aria-label="The chosen zone"] .figure');
   if (!corner || !sheet || !figure) throw new Error('the sheet is not there');
   const box = corner.getBoundingClientRect();
   const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];

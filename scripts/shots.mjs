@@ -58,7 +58,7 @@ try {
       instance.url + String(path).replace('*', String(path).startsWith('/equipment') ? spreader : guestHouse),
       { waitUntil: 'networkidle' },
     );
-    if (name === 'how-much') await fillBench(page);
+    if (name === 'how-much') await fillHowMuch(page);
     await page.screenshot({ path: join(target, `${name}.png`) });
     await page.close();
   }
@@ -69,7 +69,7 @@ try {
 process.stdout.write(`${VIEWS.length} pictures in docs/screenshots\n`);
 
 /** @param {import('@playwright/test').Page} page */
-async function fillBench(page) {
+async function fillHowMuch(page) {
   const figures = {
     least: '12',
     most: '20',

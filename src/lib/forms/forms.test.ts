@@ -5,7 +5,7 @@ import { checkLabel } from '../core/labels';
 import { refusalSentence } from '../words';
 import {
   knownNames,
-  parseBench,
+  parseJob,
   fieldsOfCard,
   parseCard,
   parseLot,
@@ -244,9 +244,9 @@ describe('a label copied from a container', () => {
   });
 });
 
-describe('the bench and the property', () => {
+describe('how much and the property', () => {
   it('takes the label’s least where no most and no rate are typed', () => {
-    const bench = {
+    const typed = {
       least: '2',
       rateUnit: 'ml',
       'per.value': '100',
@@ -254,7 +254,7 @@ describe('the bench and the property', () => {
       'target.value': '50',
       'target.unit': 'm2',
     };
-    expect(parseBench(fields(bench))).toMatchObject({ ok: { rate: { min: 2, max: 2, chosen: 2 } } });
+    expect(parseJob(fields(typed))).toMatchObject({ ok: { rate: { min: 2, max: 2, chosen: 2 } } });
   });
   it('refuses a latitude off the globe and a zone that nobody lives in', () => {
     const place = { name: 'p', address: '', latitude: '91', timeZone: 'Mars/Olympus', note: '' };

@@ -16,8 +16,8 @@ export type { RecordForm } from './record-form';
 export { read } from './shape';
 export { knownNames, parseStop, readStop } from './stops/parse';
 export type { KnownNames } from './stops/parse';
-export { BENCH_FIELDS, parseBench, parseTaking, takingForm, type Taking } from './bench-form';
-export type { BenchField } from './bench-form';
+export { JOB_FIELDS, parseJob, parseTaking, takingForm, type Taking } from './job-form';
+export type { JobField } from './job-form';
 export {
   STRENGTH_UNITS,
   fieldsOfCard,
@@ -55,7 +55,7 @@ export type { CustomerForm, ShareForm } from './office-forms';
 export { isId, numberIn, revisionIn } from './ids';
 export { parseCalibration, parseEquipment, SIZE_UNITS } from './equipment-form';
 export type { CalibrationForm, EquipmentForm } from './equipment-form';
-export { carriedOver, opensIn } from './bench-units';
+export { carriedOver, opensIn } from './job-units';
 export { parseTick } from './tick-form';
 export { parseFounding } from './founding-form';
 export type { Founding } from './founding-form';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { fieldsOf, parseBench, parseRecord, parseStop } from '.';
+import { fieldsOf, parseJob, parseRecord, parseStop } from '.';
 import { isRefused, type Refusal } from '../core/result';
 import { refusalSentence } from '../words';
 
@@ -48,8 +48,8 @@ describe('numbers that a form sends in the manner they were typed in', () => {
     expect(lengthOf('long', '1,234.5')).toBe('The length must be a number; it is long.');
     expect(lengthOf('12,5', '__proto__')).toMatch(/must be a number/);
   });
-  it('take the unit of their pair on the bench', () => {
-    const job = parseBench(
+  it('take the unit of their pair at How much', () => {
+    const job = parseJob(
       sent({
         ...{ method: 'tank', least: '1', 'least~as': '1.234,5', rateUnit: 'floz', 'per.value': '1.000' },
         ...{ 'per.value~as': '1.234,5', 'per.unit': 'ft2', 'target.value': '30 ft x 25 ft' },

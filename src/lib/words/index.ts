@@ -87,14 +87,14 @@ export {
   type Procedure,
 } from './calibration';
 export {
-  BENCH_HALTS,
-  BENCH_PROBLEMS,
-  benchFieldText,
+  JOB_HALTS,
+  JOB_PROBLEMS,
+  jobFieldText,
   figureText,
   METHOD_CAUTIONS,
-  BENCH_METHODS,
+  JOB_METHODS,
   TAKEN_OVER,
-} from './bench';
+} from './job-terms';
 export { formulaWords, inputName, SOURCE_WORDS } from './working-terms';
 export { verdictWords } from './verdict';
 export { LABEL_FIGURE_WORDS, labelFigureText } from './label-figures';

@@ -3,7 +3,7 @@ import { DUE_KINDS } from '../core/schedule';
 import { dueWords } from './due-terms';
 import { describe, expect, it } from 'vitest';
 import type { z } from 'zod';
-import { BENCH_FIELDS, takingForm } from '../forms';
+import { JOB_FIELDS, takingForm } from '../forms';
 import { caseForm, propertyForm } from '../forms/open-forms';
 import { customerForm } from '../forms/office-forms';
 import { recordForm } from '../forms/record-form';
@@ -55,7 +55,7 @@ const FORMS: Readonly<Record<string, z.ZodType>> = {
   ...{ card: cardForm, record: recordForm, property: propertyForm, case: caseForm },
   ...{ customer: customerForm, settings: settingsShape, taking: takingForm },
 };
-const benchPaths = Object.values(BENCH_FIELDS).flatMap(({ fields }) =>
+const jobPaths = Object.values(JOB_FIELDS).flatMap(({ fields }) =>
   fields.flatMap(({ name }) => [name, `${name}.value`, `${name}.unit`]),
 );
 
@@ -72,8 +72,8 @@ describe('every field that a form can refuse', () => {
       expect(fieldName(path).match(PROGRAM)?.[0], path).toBeUndefined();
     }
   });
-  it('of the bench has a name too', () => {
-    for (const path of benchPaths) expect(knownFieldName(path), path).not.toBeNull();
+  it('of How much has a name too', () => {
+    for (const path of jobPaths) expect(knownFieldName(path), path).not.toBeNull();
   });
 });
 

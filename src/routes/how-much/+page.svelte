@@ -5,11 +5,11 @@
   import { untrack } from 'svelte';
   import { METHODS, type Job, type Method } from '$lib/core/job';
   import type { Refusal } from '$lib/core/result';
-  import { BENCH_FIELDS, carriedOver, fieldsOf, opensIn, parseBench } from '$lib/forms';
+  import { JOB_FIELDS, carriedOver, fieldsOf, opensIn, parseJob } from '$lib/forms';
   import type { Unit } from '$lib/core/units';
   import { lastUnit } from '$lib/ui/parts/last-units';
   import { getShow } from '$lib/ui/parts/show';
-  import BenchAnswer from '$lib/ui/bench/BenchAnswer.svelte';
+  import JobAnswer from '$lib/ui/job/JobAnswer.svelte';
   import Broken from '$lib/ui/parts/Broken.svelte';
   import Amount from '$lib/ui/parts/Amount.svelte';
   import Choice from '$lib/ui/parts/Choice.svelte';
@@ -18,7 +18,7 @@
   import SharedUnit from '$lib/ui/parts/SharedUnit.svelte';
   import { setErrors } from '$lib/ui/parts/errors';
   import { getMayChange } from '$lib/ui/parts/may';
-  import { benchFieldText, BENCH_METHODS, refusalSentence } from '$lib/words';
+  import { jobFieldText, JOB_METHODS, refusalSentence } from '$lib/words';
   import type { PageProps } from './$types';
 
   let { data, form: sent }: PageProps = $props();
@@ -28,9 +28,9 @@
   const before = untrack<Readonly<Record<string, string>>>(() => sent?.fields ?? data.fields ?? {});
   let values = $state.raw(before);
   let method = $state<Method>(
-    Object.hasOwn(BENCH_FIELDS, before.method ?? '') ? (before.method as Method) : 'tank',
+    Object.hasOwn(JOB_FIELDS, before.method ?? '') ? (before.method as Method) : 'tank',
   );
-  const asks = $derived(BENCH_FIELDS[method]);
+  const asks = $derived(JOB_FIELDS[method]);
   let form: HTMLFormElement;
   let job = $state.raw<Job | null>(null);
   let refused = $state.raw<readonly Refusal[]>([]);
@@ -44,7 +44,7 @@
   });
   const OF_TAKING = /^(productName|container|case)\b/;
   const typed = (): void => {
-    const parsed = parseBench(fieldsOf(new FormData(form)));
+    const parsed = parseJob(fieldsOf(new FormData(form)));
     job = 'ok' in parsed ? parsed.ok : null;
     refused = 'ok' in parsed ? [] : parsed.refused.filter((r) => r.facts.expected !== 'needed');
     touched = true;
@@ -98,12 +98,12 @@
       <div class="taps">
         {#each METHODS as name (name)}
           <OneOf kind="tap" name="method" value={name} chosen={method} onpick={() => change(name)}
-            >{BENCH_METHODS[name].name}</OneOf
+            >{JOB_METHODS[name].name}</OneOf
           >
         {/each}
       </div>
     </fieldset>
-    <p class="soft for">{BENCH_METHODS[method].for}</p>
+    <p class="soft for">{JOB_METHODS[method].for}</p>
     <div
       class="grid grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)] gap-8 max-[800px]:grid-cols-1 max-[800px]:gap-2"
     >
@@ -144,7 +144,7 @@
           <h2 class="section-head">Here</h2>
           <div class="fields">
             {#each asks.fields as { name, units, unit, value } (name)}
-              {@const { label, hint } = benchFieldText(method, name)}
+              {@const { label, hint } = jobFieldText(method, name)}
               {#if name === 'passes'}
                 <Choice
                   {label}
@@ -170,7 +170,7 @@
       >
         {#if job}
           <svelte:boundary onerror={(fault) => console.error(fault)}>
-            <BenchAnswer {job} />
+            <JobAnswer {job} />
             {#snippet failed(_fault, again)}<Broken {again} />{/snippet}
           </svelte:boundary>
           {#if may() && data.cases.length > 0}

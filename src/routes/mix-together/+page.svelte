@@ -1,6 +1,6 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
-  import DayMix from '$lib/ui/bench/DayMix.svelte';
+  import DayMix from '$lib/ui/job/DayMix.svelte';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();

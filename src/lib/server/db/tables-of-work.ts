@@ -471,7 +471,7 @@ export const calibrations = pgTable(
   ],
 );
 
-/** Jobs worked out on the bench alone and kept into a case: what was typed. What it comes to is worked out each time. */
+/** Jobs worked out at How much alone and kept into a case: what was typed. What it comes to is worked out each time. */
 export const keptJobs = pgTable(
   'kept_jobs',
   {

@@ -36,7 +36,7 @@ export interface Equipment {
   readonly proven: ProvenOf;
 }
 
-/** A job that was worked out on the bench alone. */
+/** A job that was worked out at How much alone. */
 export interface KeptJob {
   readonly id: string;
   readonly fields: Readonly<Record<string, string>>;

@@ -2,8 +2,8 @@
   import Button from '../parts/Button.svelte';
   import { resolve } from '$app/paths';
   import { howMuch } from '../../core/job';
-  import { parseBench } from '../../forms';
-  import { BENCH_METHODS } from '../../words';
+  import { parseJob } from '../../forms';
+  import { JOB_METHODS } from '../../words';
   import { getMayChange } from '../parts/may';
   import { getShow } from '../parts/show';
   import { getSheet } from './sheet.svelte';
@@ -18,11 +18,11 @@
   const halted = $derived(sheet.view.halts.length > 0);
   const rows = $derived(
     kept.map(({ id, fields, keptBy }) => {
-      const job = parseBench(new Map(Object.entries(fields)));
+      const job = parseJob(new Map(Object.entries(fields)));
       const worked = 'ok' in job ? howMuch(job.ok) : null;
       const product = worked && 'ok' in worked ? worked.ok.figures[0]?.value : undefined;
       return {
-        ...{ id, keptBy, method: 'ok' in job ? BENCH_METHODS[job.ok.method].name : 'Not readable' },
+        ...{ id, keptBy, method: 'ok' in job ? JOB_METHODS[job.ok.method].name : 'Not readable' },
         told: product ? show.quantityText(product) : '',
       };
     }),

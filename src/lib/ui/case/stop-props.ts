@@ -36,7 +36,7 @@ export interface StopProps {
   readonly sharedTank: Component<{ person: string; onchange: (shares: boolean) => void }> | null;
 }
 
-/** A job of the bench that was kept into a case: what was typed. */
+/** A job of How much that was kept into a case: what was typed. */
 export interface KeptJob {
   readonly id: string;
   readonly fields: Readonly<Record<string, string>>;

@@ -102,7 +102,7 @@ export const contentShape = z.strictObject({
           )
           .max(20)
           .optional(),
-        /** Worked out on the bench alone and kept into the case: what was typed. */
+        /** Worked out at How much alone and kept into the case: what was typed. */
         keptJobs: z
           .array(
             z.strictObject({

@@ -2,7 +2,7 @@
   import Notice from '../parts/Notice.svelte';
   import { howMuch, type Job } from '../../core/job';
   import { valueIn, type Quantity } from '../../core/units';
-  import { BENCH_HALTS, BENCH_PROBLEMS, figureText, METHOD_CAUTIONS, refusalSentence } from '../../words';
+  import { JOB_HALTS, JOB_PROBLEMS, figureText, METHOD_CAUTIONS, refusalSentence } from '../../words';
   import { levelText } from '../drawings/level';
   import Vessel from '../drawings/Vessel.svelte';
   import { getShow } from '../parts/show';
@@ -13,7 +13,7 @@
   const { besideText, numberText, quantityText, rateText } = show;
   const result = $derived(howMuch(job));
   const worked = $derived('ok' in result ? result.ok : null);
-  const halted = $derived(worked?.problems.some((problem) => BENCH_HALTS.includes(problem)) ?? false);
+  const halted = $derived(worked?.problems.some((problem) => JOB_HALTS.includes(problem)) ?? false);
   /** The marks that were typed are those of the first tank. */
   const markOn = (vessel: Quantity): number | null =>
     job.mark && job.tank && vessel.value === job.tank.value && vessel.unit === job.tank.unit
@@ -26,8 +26,8 @@
 {#if 'refused' in result}
   {#each result.refused as r, i (i)}<p class="field-error">{refusalSentence(r, show)}</p>{/each}
 {:else if worked}
-  {#each worked.problems as problem, i (i)}<Notice kind={BENCH_HALTS.includes(problem) ? 'wrong' : 'care'}
-      >{BENCH_PROBLEMS[problem] ?? problem}</Notice
+  {#each worked.problems as problem, i (i)}<Notice kind={JOB_HALTS.includes(problem) ? 'wrong' : 'care'}
+      >{JOB_PROBLEMS[problem] ?? problem}</Notice
     >{/each}
   {#if !halted}
     {@const [product, ...others] = worked.figures}

@@ -2,9 +2,9 @@ import { render } from 'svelte/server';
 import { describe, expect, it } from 'vitest';
 import { howMuch, METHODS, type Method } from '../../core/job';
 import { expectAnswer } from '../../core/result';
-import { BENCH_FIELDS, parseBench } from '../../forms';
+import { JOB_FIELDS, parseJob } from '../../forms';
 import { figureText, PLAIN } from '../../words';
-import BenchAnswer from './BenchAnswer.svelte';
+import JobAnswer from './JobAnswer.svelte';
 
 /** One job of every method, as somebody types it, and what the sum by hand comes to. */
 const JOBS: readonly (readonly [Method, Readonly<Record<string, string>>, string])[] = [
@@ -53,7 +53,7 @@ const JOBS: readonly (readonly [Method, Readonly<Record<string, string>>, string
 
 /** The form of a method as it opens in a metric workspace, with what somebody typed into it. */
 function formOf(method: Method, typed: Readonly<Record<string, string>>): Map<string, string> {
-  const asks = BENCH_FIELDS[method];
+  const asks = JOB_FIELDS[method];
   const form = new Map([
     ['method', method],
     ['rateUnit', asks.rate],
@@ -81,9 +81,9 @@ describe('How much', () => {
   it.each(JOBS)(
     'tells of %s what the sum by hand comes to, and all that follows',
     (method, typed, byHand) => {
-      const job = expectAnswer(parseBench(formOf(method, typed)));
+      const job = expectAnswer(parseJob(formOf(method, typed)));
       const { figures, loads } = expectAnswer(howMuch(job));
-      const { body } = render(BenchAnswer, { props: { job } });
+      const { body } = render(JobAnswer, { props: { job } });
       expect(textOf(/data-answer[^>]*>([\s\S]*?)<\/p>/.exec(body)?.[1] ?? '')).toBe(byHand);
       const told = textOf(body);
       for (const { name, value } of figures.slice(1))

@@ -1,6 +1,6 @@
 import { TARGET_OF, type Method } from '../core/job';
 import { isUnit, sameDimension, valueIn, type System, type Unit } from '../core/units';
-import { BENCH_FIELDS } from './bench-form';
+import { JOB_FIELDS } from './job-form';
 
 /** What is used here in place of a metric unit: the same kind of measure, of about the same size. */
 const LOCAL: Readonly<Record<System, Partial<Record<Unit, Unit>>>> = {
@@ -36,7 +36,7 @@ export function carriedOver(
   from: Method,
   to: Method,
 ): Record<string, string> {
-  const next = BENCH_FIELDS[to];
+  const next = JOB_FIELDS[to];
   const kept: Record<string, string> = {};
   const ground = TARGET_OF[from] === TARGET_OF[to];
   const take = (name: string, units: readonly Unit[]): boolean => {

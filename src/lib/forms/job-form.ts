@@ -9,10 +9,10 @@ import { PRODUCTS, VOLUMES } from './stops/bodies';
 const GROUND = ['m2', 'ft2', 'yd2', 'acre', 'ha'] as const;
 const WALL = ['m', 'ft', 'yd'] as const;
 const ROOMS = ['m3', 'ft3', 'l'] as const;
-export const BENCH_TARGETS = [...GROUND, 'm', 'ft', 'l', 'm3', 'ft3', 'count'] as const;
+export const JOB_TARGETS = [...GROUND, 'm', 'ft', 'l', 'm3', 'ft3', 'count'] as const;
 
 /** A field of a method's own: an amount with its units, or a number with what it is in. */
-export interface BenchField {
+export interface JobField {
   readonly name: string;
   readonly units: readonly Unit[];
   /** What stands there until somebody types; "" for nothing. */
@@ -20,12 +20,7 @@ export interface BenchField {
   readonly needed?: true;
   readonly value?: number;
 }
-const field = (
-  name: string,
-  units: readonly Unit[],
-  unit: Unit,
-  more: Partial<BenchField> = {},
-): BenchField => ({
+const field = (name: string, units: readonly Unit[], unit: Unit, more: Partial<JobField> = {}): JobField => ({
   ...{ name, units, unit },
   ...more,
 });
@@ -33,31 +28,30 @@ const needed = { needed: true } as const;
 const target = (units: readonly Unit[], unit: Unit) => field('target', units, unit, needed);
 const [mix, mixPer] = [
   field('mix', VOLUMES, 'l', needed),
-  field('mixPer', BENCH_TARGETS, 'm2', { ...needed, value: 100 }),
+  field('mixPer', JOB_TARGETS, 'm2', { ...needed, value: 100 }),
 ];
-const side = (name: string, unit: Unit = 'm'): BenchField =>
-  field(name, ['m', 'ft', 'cm', 'in'], unit, needed);
-const flowOf = (units: readonly Unit[], unit: Unit): BenchField => field('flow', units, unit);
+const side = (name: string, unit: Unit = 'm'): JobField => field(name, ['m', 'ft', 'cm', 'in'], unit, needed);
+const flowOf = (units: readonly Unit[], unit: Unit): JobField => field('flow', units, unit);
 const step = field('step', PRODUCTS, 'ml');
 
 /** What is asked besides the rate, by method; the units of what the rate is for come first. */
-export const BENCH_FIELDS: Readonly<
+export const JOB_FIELDS: Readonly<
   Record<
     Method,
     {
       readonly rate: Unit;
       readonly per: readonly Unit[];
       readonly perValue: number;
-      readonly fields: readonly BenchField[];
+      readonly fields: readonly JobField[];
     }
   >
 > = {
   tank: {
-    ...{ rate: 'ml', per: [...BENCH_TARGETS, 'gal', 'gal_uk'], perValue: 100 },
+    ...{ rate: 'ml', per: [...JOB_TARGETS, 'gal', 'gal_uk'], perValue: 100 },
     fields: [
-      target(BENCH_TARGETS, 'm2'),
+      target(JOB_TARGETS, 'm2'),
       field('mix', VOLUMES, 'l'),
-      field('mixPer', BENCH_TARGETS, 'm2', { value: 100 }),
+      field('mixPer', JOB_TARGETS, 'm2', { value: 100 }),
       field('tank', VOLUMES, 'l'),
       field('mark', VOLUMES, 'l'),
       field('second', VOLUMES, 'l'),
@@ -172,7 +166,7 @@ interface Common {
 }
 const number = numeric(0.000001, 1e6);
 const shapeOf = (method: Method) => {
-  const { per, fields } = BENCH_FIELDS[method];
+  const { per, fields } = JOB_FIELDS[method];
   return z.object({
     least: number,
     most: orNothing(number),
@@ -189,8 +183,8 @@ const shapeOf = (method: Method) => {
   });
 };
 
-/** The mixing bench without a case: what was typed from a label, as a job of its method. */
-export function parseBench(fields: Fields): Result<Job> {
+/** How much without a case: what was typed from a label, as a job of its method. */
+export function parseJob(fields: Fields): Result<Job> {
   const method = z.enum(METHODS).safeParse(fields.get('method') ?? 'tank');
   if (!method.success) return { refused: [invalid('method', 'one-of', { choices: METHODS })] };
   const parsed = read(shapeOf(method.data), treeOf(fields));
@@ -246,7 +240,7 @@ export interface Taking extends z.output<typeof takingForm> {
 
 /** A job with whatever else a case has to know of it; everything that is wrong is told at once. */
 export function parseTaking(fields: Fields): Result<Taking> {
-  const [job, form] = [parseBench(fields), read(takingForm, treeOf(fields))];
+  const [job, form] = [parseJob(fields), read(takingForm, treeOf(fields))];
   if (!isRefused(job) && !isRefused(form)) return { ok: { ...form.ok, job: job.ok } };
   return { refused: [...(isRefused(job) ? job.refused : []), ...(isRefused(form) ? form.refused : [])] };
 }

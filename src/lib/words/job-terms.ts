@@ -1,7 +1,7 @@
 import type { FigureName, Method } from '../core/job';
 
 /** What each method is called, and what it is for. */
-export const BENCH_METHODS: Readonly<Record<Method, { readonly name: string; readonly for: string }>> = {
+export const JOB_METHODS: Readonly<Record<Method, { readonly name: string; readonly for: string }>> = {
   tank: { name: 'Mixed in a tank', for: 'Product in water, over ground, walls, soil or spots.' },
   jug: { name: 'Hose-end jug', for: 'A jug that makes the same amount of mix each time it is filled.' },
   dial: { name: 'Hose-end, by dial', for: 'A dial sets how much leaves the jug for each litre of spray.' },
@@ -16,7 +16,7 @@ export const BENCH_METHODS: Readonly<Record<Method, { readonly name: string; rea
   grid: { name: 'In a grid', for: 'Points over an area, so many taps at each.' },
 };
 
-/** Fields of the bench, by `method.name` where a method has its own word, else by name; hints stand after a bar. */
+/** Fields of How much, by `method.name` where a method has its own word, else by name; hints stand after a bar. */
 const FIELD_WORDS: Readonly<Record<string, string>> = {
   target: 'Area to treat',
   'tank.target': 'Area, length, volume or spots',
@@ -58,7 +58,7 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
 };
 
 /** What a field of a method is called, and a hint where it has one. */
-export function benchFieldText(
+export function jobFieldText(
   method: Method,
   name: string,
 ): { readonly label: string; readonly hint?: string } {
@@ -103,7 +103,7 @@ const FIGURE_WORDS: Readonly<Record<string, string>> = {
 export const figureText = (method: Method, name: FigureName): string =>
   FIGURE_WORDS[`${method}.${name}`] ?? FIGURE_WORDS[name] ?? name;
 
-export const BENCH_PROBLEMS: Readonly<Record<string, string>> = {
+export const JOB_PROBLEMS: Readonly<Record<string, string>> = {
   'above-label-rate': 'Halt: the chosen rate passes the label’s most.',
   'below-label-rate': 'Care: the chosen rate lies under the label’s least.',
   'measure-too-coarse': 'Care: no mark of this tool meets the label; the exact amount is shown.',
@@ -116,7 +116,7 @@ export const BENCH_PROBLEMS: Readonly<Record<string, string>> = {
     'Halt: at this dial not even undiluted product would be enough. Turn the dial up, or use more water on the area.',
 };
 /** With these no amount is told. */
-export const BENCH_HALTS: readonly string[] = [
+export const JOB_HALTS: readonly string[] = [
   'above-label-rate',
   'product-exceeds-mix',
   'dial-too-low',
