@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { METHODS, type Job, type Method } from '../core/job';
+import { FAMILIES_BY, METHODS, type Job, type Method } from '../core/job';
+import { FAMILIES, type Family } from '../core/labels';
 import { invalid, isRefused, type Result } from '../core/result';
 import { quantity, type Quantity, type Unit } from '../core/units';
 import { amount, neededText, numeric, orNoAmount, orNothing, treeOf, whole, type Fields } from './fields';
@@ -231,16 +232,26 @@ export const takingForm = z.object({
   productName: neededText(80),
   case: whole(1, 1_000_000),
   container: amount(PRODUCTS, 0.000001, 1e6),
+  family: orNothing(z.enum(FAMILIES)).default(null),
   kept: orNothing(z.uuid()).default(null),
 });
-/** A job that is taken into a case, what its product is called, and what the container holds. */
-export interface Taking extends z.output<typeof takingForm> {
+/** A job that is taken into a case, what its product is called and is, and what the container holds. */
+export interface Taking extends Omit<z.output<typeof takingForm>, 'family'> {
   readonly job: Job;
+  readonly family: Family;
 }
 
-/** A job with whatever else a case has to know of it; everything that is wrong is told at once. */
+/**
+ * A job with whatever else a case has to know of it; everything that is wrong is told at once. What the product is has to be
+ * said where its method leaves it open.
+ */
 export function parseTaking(fields: Fields): Result<Taking> {
   const [job, form] = [parseJob(fields), read(takingForm, treeOf(fields))];
-  if (!isRefused(job) && !isRefused(form)) return { ok: { ...form.ok, job: job.ok } };
-  return { refused: [...(isRefused(job) ? job.refused : []), ...(isRefused(form) ? form.refused : [])] };
+  const refused = [...(isRefused(job) ? job.refused : []), ...(isRefused(form) ? form.refused : [])];
+  if (isRefused(job) || isRefused(form)) return { refused };
+  const able = FAMILIES_BY[job.ok.method];
+  const family = able.length === 1 ? able[0] : form.ok.family;
+  if (family === null) return { refused: [invalid('family', 'needed')] };
+  if (!able.includes(family)) return { refused: [invalid('family', 'one-of')] };
+  return { ok: { ...form.ok, family, job: job.ok } };
 }

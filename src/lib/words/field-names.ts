@@ -10,6 +10,7 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   lengthMm: 'The body length',
   first: 'What was seen first',
   productName: 'The name on the label',
+
   kept: 'What was kept',
   noughtBefore: 'The reading before',
   light: 'By day or at night',
@@ -111,7 +112,7 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   maker: 'The maker',
   registration: 'The registration',
   form: 'The form',
-  family: 'The family',
+  family: 'What the product is',
   signalWord: 'The signal word',
   licenceNeeded: 'Whether a licence is needed',
   allowedIn: 'Where it is allowed',

@@ -87,6 +87,7 @@ export {
   type Procedure,
 } from './calibration';
 export {
+  FAMILY_SAID,
   JOB_HALTS,
   JOB_PROBLEMS,
   jobFieldText,

@@ -1,3 +1,4 @@
+import type { Family } from '../core/labels';
 import type { FigureName, Method } from '../core/job';
 
 /** What each method is called, and what it is for. */
@@ -139,3 +140,17 @@ export const METHOD_CAUTIONS: Readonly<Partial<Record<Method, string>>> = {
 
 /** Why a treatment was chosen that came from How much. */
 export const TAKEN_OVER = 'Taken over from How much';
+
+/** What a product is, as somebody who holds its label would choose it. */
+export const FAMILY_SAID: Readonly<Record<Family, string>> = {
+  culture: 'Care of the place, no product',
+  physical: 'Works by its body: oil, soap, a trap',
+  living: 'Something living',
+  regulator: 'Growth regulator: stops the young',
+  bait: 'Bait: eaten, often carried home',
+  selective: 'Kills few kinds, slowly',
+  systemic: 'Taken up in the soil, for months',
+  dust: 'Dust',
+  'soil-drench': 'Drench for a nest in the soil',
+  residual: 'Kills quickly and broadly by contact',
+};

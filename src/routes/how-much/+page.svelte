@@ -3,7 +3,7 @@
   import Button from '$lib/ui/parts/Button.svelte';
   import { enhance } from '$app/forms';
   import { untrack } from 'svelte';
-  import { METHODS, type Job, type Method } from '$lib/core/job';
+  import { FAMILIES_BY, METHODS, type Job, type Method } from '$lib/core/job';
   import type { Refusal } from '$lib/core/result';
   import { JOB_FIELDS, carriedOver, fieldsOf, opensIn, parseJob } from '$lib/forms';
   import type { Unit } from '$lib/core/units';
@@ -18,7 +18,7 @@
   import SharedUnit from '$lib/ui/parts/SharedUnit.svelte';
   import { setErrors } from '$lib/ui/parts/errors';
   import { getMayChange } from '$lib/ui/parts/may';
-  import { jobFieldText, JOB_METHODS, refusalSentence } from '$lib/words';
+  import { FAMILY_SAID, jobFieldText, JOB_METHODS, refusalSentence } from '$lib/words';
   import type { PageProps } from './$types';
 
   let { data, form: sent }: PageProps = $props();
@@ -31,6 +31,7 @@
     Object.hasOwn(JOB_FIELDS, before.method ?? '') ? (before.method as Method) : 'tank',
   );
   const asks = $derived(JOB_FIELDS[method]);
+  const families = $derived(FAMILIES_BY[method]);
   let form: HTMLFormElement;
   let job = $state.raw<Job | null>(null);
   let refused = $state.raw<readonly Refusal[]>([]);
@@ -42,7 +43,7 @@
     const ofServer = sent?.errors.find((error) => error.path === path)?.message;
     return touched && !OF_TAKING.test(path) ? undefined : ofServer;
   });
-  const OF_TAKING = /^(productName|container|case)\b/;
+  const OF_TAKING = /^(productName|container|family|case)\b/;
   const typed = (): void => {
     const parsed = parseJob(fieldsOf(new FormData(form)));
     job = 'ok' in parsed ? parsed.ok : null;
@@ -194,6 +195,19 @@
                   unit={values['container.unit'] ?? job.pack?.unit ?? job.rate.unit}
                   value={values['container.value'] ?? job.pack?.value ?? ''}
                 />
+                {#if families.length > 1}
+                  <Choice
+                    label="What it is"
+                    name="family"
+                    value={families.find((one) => one === values.family) ?? ''}
+                    items={[
+                      { value: '', name: 'Choose' },
+                      ...families.map((value) => ({ value, name: FAMILY_SAID[value] })),
+                    ]}
+                    hint="As its label says."
+                    width="18rem"
+                  />
+                {/if}
                 <Choice
                   label="Case"
                   name="case"

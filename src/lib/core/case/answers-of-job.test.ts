@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { readCard } from '../../catalog';
 import type { Surrounding } from '../identify';
-import { cardOfJob, howMuch, type Job } from '../job';
+import { cardOfJob, FAMILIES_BY, howMuch, type Job } from '../job';
+import type { Family } from '../labels';
 import { expectAnswer } from '../result';
 import { quantity, type Quantity } from '../units';
 import { answersOfJob, assess, type CaseFacts } from '.';
@@ -15,13 +16,18 @@ const rate = (min: number, unit: Quantity['unit'], per: Quantity, max = min): Jo
 const carrier = { amount: quantity(60, 'l'), per: m2(1000) };
 
 /** The facts of a case into which a job was taken. */
-function taken(job: Job, surrounding: Surrounding = 'lawn', pest: string | null = 'sod-webworm'): CaseFacts {
+function taken(
+  job: Job,
+  surrounding: Surrounding = 'lawn',
+  pest: string | null = 'sod-webworm',
+  family: Family = FAMILIES_BY[job.method].at(-1) ?? 'residual',
+): CaseFacts {
   const blank = factsWith();
   const named = blank.candidates.find(({ id }) => id === pest) ?? null;
   const label = readCard({
     ...cardOfJob(job, {
       ...{ id: 'own-1', name: 'Marram', maker: 'M', holds: job.pack ?? quantity(500, job.rate.unit) },
-      ...{ pest: named, surrounding },
+      ...{ pest: named, surrounding, family },
     }),
     version: 1,
   });
@@ -152,6 +158,12 @@ describe('a job of How much that is taken into a case', () => {
     // A nest that stings holds it as well for whoever has no licence.
     const nest = taken({ ...job, rate: rate(23, 'ml', count(1)), target: count(1) }, 'wall', 'paper-wasp');
     expect(assess({ ...nest, licence: null }).halts.length).toBeGreaterThan(1);
+    // What the guide says of a family holds for what was said to be of it.
+    const harms = (family: Family): boolean => {
+      const facts = taken(job, 'kitchen', 'pharaoh-ant', family);
+      return assess(facts).halts.some(({ caution }) => caution.code === 'harmful-here');
+    };
+    expect([harms('residual'), harms('regulator')]).toEqual([true, false]);
     // Nothing is made up for what nobody copied.
     const [use] = taken(job).shelf[0]?.label.uses ?? [];
     expect(use).toMatchObject({ noSoonerThanDays: null, maxPerYear: null, daysToEffect: null });

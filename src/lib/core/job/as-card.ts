@@ -12,19 +12,35 @@ import { inBase, sameDimension, valueIn, type Quantity } from '../units';
 import type { Job, Method } from './job';
 
 /** As what a job's product comes, and how a label would call the way in which it is put down. */
-const AS: Readonly<Record<Method, { form: Form; family: Family; method: LabelMethod }>> = {
-  tank: { form: 'concentrate', family: 'residual', method: 'spray' },
-  jug: { form: 'concentrate', family: 'residual', method: 'spray' },
-  dial: { form: 'concentrate', family: 'residual', method: 'spray' },
-  granule: { form: 'granule', family: 'residual', method: 'spread' },
-  drops: { form: 'gel', family: 'bait', method: 'drops' },
-  stations: { form: 'station', family: 'bait', method: 'stations' },
-  film: { form: 'dust', family: 'dust', method: 'film' },
-  void: { form: 'dust', family: 'dust', method: 'film' },
-  aerosol: { form: 'aerosol', family: 'residual', method: 'crevice' },
-  nematodes: { form: 'nematodes', family: 'living', method: 'spray' },
-  soil: { form: 'concentrate', family: 'soil-drench', method: 'soil-mix' },
-  grid: { form: 'powder', family: 'residual', method: 'spot' },
+const AS: Readonly<Record<Method, { form: Form; method: LabelMethod }>> = {
+  tank: { form: 'concentrate', method: 'spray' },
+  jug: { form: 'concentrate', method: 'spray' },
+  dial: { form: 'concentrate', method: 'spray' },
+  granule: { form: 'granule', method: 'spread' },
+  drops: { form: 'gel', method: 'drops' },
+  stations: { form: 'station', method: 'stations' },
+  film: { form: 'dust', method: 'film' },
+  void: { form: 'dust', method: 'film' },
+  aerosol: { form: 'aerosol', method: 'crevice' },
+  nematodes: { form: 'nematodes', method: 'spray' },
+  soil: { form: 'concentrate', method: 'soil-mix' },
+  grid: { form: 'powder', method: 'spot' },
+};
+
+const LIQUIDS = ['regulator', 'bait', 'selective', 'systemic', 'soil-drench', 'residual'] as const;
+
+/**
+ * The families that what is put down by a method can be of, mildest first; where there are several, nobody but the reader of the
+ * label can say which.
+ */
+export const FAMILIES_BY: Readonly<Record<Method, readonly [Family, ...Family[]]>> = {
+  ...{ tank: LIQUIDS, jug: LIQUIDS, dial: LIQUIDS },
+  granule: ['regulator', 'bait', 'selective', 'systemic', 'residual'],
+  ...{ drops: ['bait'], stations: ['bait'], film: ['dust'], void: ['dust'] },
+  aerosol: ['regulator', 'residual'],
+  nematodes: ['living'],
+  soil: ['soil-drench'],
+  grid: ['bait', 'dust', 'residual'],
 };
 
 /** Whom and where it is taken for, and what the container is called. */
@@ -33,6 +49,8 @@ export interface TakenFor {
   readonly name: string;
   /** As somebody says that it is not stated. */
   readonly maker: string;
+  /** What its label says that it is. */
+  readonly family: Family;
   /** What its container holds. */
   readonly holds: Quantity;
   /** null where the case has named nothing yet. */
@@ -49,9 +67,9 @@ export interface TakenFor {
  */
 export function cardOfJob(
   job: Job,
-  { id, name, maker, holds, pest, surrounding }: TakenFor,
+  { id, name, maker, family, holds, pest, surrounding }: TakenFor,
 ): Omit<LabelCard, 'version'> {
-  const { form, family, method } = AS[job.method];
+  const { form, method } = AS[job.method];
   const use: LabelUse = {
     ...NOTHING_STATED,
     sites: sitesFor(job.method, surrounding),
@@ -65,7 +83,8 @@ export function cardOfJob(
     ...moreOf(job),
   };
   return {
-    ...{ id, name, maker, demonstration: false, registration: null, form, family, actives: [] },
+    ...{ id, name, maker, demonstration: false, registration: null, family, actives: [] },
+    form: form === 'granule' && family === 'bait' ? 'bait-granule' : form,
     ...{ densityKgPerL: null, signalWord: null, uses: [use], ppe: [], ownPpe: [], filterOut: false },
     ...{ repellent: false, mixWithOthers: null, clauses: {}, firstAid: null, storeC: null, flammable: false },
     ...{ shelfLifeMonths: null, openedDays: null, disposal: null, licenceNeeded: null, allowedIn: [] },

@@ -1,4 +1,4 @@
-export { cardOfJob, type TakenFor } from './as-card';
+export { cardOfJob, FAMILIES_BY, type TakenFor } from './as-card';
 export { howMuch } from './how-much';
 export {
   FIGURES,

@@ -22,7 +22,7 @@ export type Taken =
 export async function takeJob(
   tx: Tx,
   number: number,
-  { job, productName, container }: Pick<Taking, 'job' | 'productName' | 'container'>,
+  { job, productName, family, container }: Pick<Taking, 'job' | 'productName' | 'family' | 'container'>,
   { around, by }: { around: Surroundings; by: string },
 ): Promise<Taken> {
   const found = await loadCase(tx, number, around, null);
@@ -31,6 +31,7 @@ export async function takeJob(
   const { named } = assess(loaded.facts);
   const card = cardOfJob(job, {
     ...{ id: newLabelId(), name: productName, maker: NOT_STATED, holds: container, pest: named },
+    family,
     surrounding: loaded.facts.stops.look?.surrounding ?? 'lawn',
   });
   const course = courseOf(loaded.facts);

@@ -173,11 +173,14 @@ describe('a job from Look to Log', () => {
       ...{ 'per.unit': 'm2', 'target.value': '336', 'target.unit': 'm2', 'mix.value': '60' },
       ...{ 'mix.unit': 'l', 'mixPer.value': '1000', 'mixPer.unit': 'm2', 'tank.value': '15' },
       ...{ 'tank.unit': 'l', case: String(number), productName: 'Sedgefold liquid' },
-      ...{ 'container.value': '250', 'container.unit': 'ml' },
+      ...{ 'container.value': '250', 'container.unit': 'ml', family: 'systemic' },
       sendKey: '5f0c1c1e-6d0e-4b5e-9a51-1f3b7a1f0c11',
     };
     expect((await boss.post('/how-much?/take', { ...job, productName: '' })).status).toBe(400);
     expect((await boss.post('/how-much?/take', { ...job, case: '9999' })).status).toBe(400);
+    // A tank can hold any of six families: which, only the label's reader knows; and dust is none of them.
+    for (const family of ['', 'dust'])
+      expect((await boss.post('/how-much?/take', { ...job, family })).status).toBe(400);
     for (const _again of [1, 2])
       expect((await boss.post('/how-much?/take', job)).location).toBe(`/cases/${number}/mix`);
     // 0.125 × 336, by the label's figures; held until somebody has read the rest of it.
