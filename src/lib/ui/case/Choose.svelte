@@ -47,6 +47,17 @@
   /** What its label names against this pest, and what was chosen all the same. */
   const forThis = $derived(view.options.filter((o) => names(o) || o.label.id === start?.label));
   const others = $derived(view.options.filter((o) => !forThis.includes(o)));
+  /** As many as fit beside each other in a head; what was chosen when the page came stands among them whatever its place. */
+  const AT_ONCE = 3;
+  const shown = (option: Option, i: number): boolean => i < AT_ONCE || option.label.id === start?.label;
+  const further = $derived(forThis.filter((option, i) => !shown(option, i)));
+  const moreText = (options: readonly Option[]): string => {
+    const halted = options.filter(({ halts }) => halts.length > 0).length;
+    return `Further down for it: ${options.length}${halted > 0 ? `, with a Halt ${halted === options.length ? 'each' : halted}` : ''}`;
+  };
+  const wished = $derived(
+    sheet.facts.stops.choose?.wishes.map((wish) => WISH_WORDS[wish]).join(', ') || 'nothing said',
+  );
   const cost = (option: Option): string =>
     option.dose?.container
       ? `${priceText(option.dose.container.costUsed)} here`
@@ -126,29 +137,6 @@
     {show.prose(view.named.culture)}.
   </p>{/if}
 
-{#if view.families.length > 0}
-  <div class="section-head">
-    <h2>Families side by side</h2>
-    <span class="soft small">for {view.named?.name.toLowerCase()}</span>
-  </div>
-  <Families rows={view.families} area={view.lawn !== null} />
-  {#if view.named}<p class="small">
-      <a href="{resolve('/guide/kitchen')}?q={encodeURIComponent(view.named.id)}"
-        >Kitchen remedies against it, with what they harm</a
-      >
-    </p>{/if}
-{/if}
-
-<fieldset class="wishes mt-5">
-  <legend class="section-head">What counts here</legend>
-  <div class="flex flex-wrap gap-y-0 gap-x-6 items-center">
-    {#each WISHES as wish (wish)}
-      <Tick label={WISH_WORDS[wish]} name="wishes.{wish}" checked={start?.wishes.includes(wish) ?? false} />
-    {/each}
-    <NumberField label="Budget" name="budget" value={start?.budget ?? ''} width="7rem" />
-  </div>
-</fieldset>
-
 <div class="section-head">
   <h2>By what</h2>
   <span class="soft small">mildest that will work first; Halts with their clause</span>
@@ -195,7 +183,7 @@
 <fieldset>
   <legend class="visually-hidden">Remedy</legend>
   <ul class="rule-list">
-    {#each forThis as option, i (option.label.id)}{@render card(option, i)}{/each}
+    {#each forThis as option, i (option.label.id)}{#if shown(option, i)}{@render card(option, i)}{/if}{/each}
     <li class="grid grid-cols-[1fr_auto] gap-y-0 gap-x-4">
       <OneOf class="pick" name="label" value="nothing" chosen={start?.label === null ? 'nothing' : undefined}>
         <span class="figure">Nothing</span>
@@ -203,6 +191,16 @@
       </OneOf>
     </li>
   </ul>
+  {#if further.length > 0}
+    <Fold says={moreText(further)}>
+      <ul class="rule-list">
+        {#each forThis as option, i (option.label.id)}{#if !shown(option, i)}{@render card(
+              option,
+              i,
+            )}{/if}{/each}
+      </ul>
+    </Fold>
+  {/if}
 </fieldset>
 {#if view.options.length === 0}<p class="soft">The remedies are ranked once there is a name.</p>
 {:else if others.length > 0 || sheet.facts.elsewhere > 0}
@@ -227,6 +225,30 @@
 <div class="fields mt-4">
   <Note label="Reason, where it is not the first" name="reason" value={start?.reason ?? ''} />
 </div>
+<Fold class="ruled" says="What counts here: {wished}">
+  <fieldset>
+    <legend class="visually-hidden">What counts here</legend>
+    <div class="flex flex-wrap gap-y-0 gap-x-6 items-center">
+      {#each WISHES as wish (wish)}
+        <Tick label={WISH_WORDS[wish]} name="wishes.{wish}" checked={start?.wishes.includes(wish) ?? false} />
+      {/each}
+      <NumberField label="Budget" name="budget" value={start?.budget ?? ''} width="7rem" />
+    </div>
+  </fieldset>
+</Fold>
+{#if view.families.length > 0}
+  <Fold
+    class="ruled"
+    says="Families side by side for {view.named?.name.toLowerCase()}: {view.families.length}"
+  >
+    <Families rows={view.families} area={view.lawn !== null} />
+    {#if view.named}<p class="small">
+        <a href="{resolve('/guide/kitchen')}?q={encodeURIComponent(view.named.id)}"
+          >Kitchen remedies against it, with what they harm</a
+        >
+      </p>{/if}
+  </Fold>
+{/if}
 
 <!-- Not needed to choose: it comes once the page can be used. -->
 {#await import('./Methods.svelte') then { default: Methods }}
@@ -234,9 +256,6 @@
 {/await}
 
 <style>
-  .wishes legend {
-    width: 100%;
-  }
   .verdict {
     margin: 0.3rem 0 0.4rem;
   }
