@@ -50,6 +50,8 @@ export const fieldTestSchema: z.ZodType<FieldTest> = z.strictObject({
   places: z.array(surrounding).min(1),
   basis: z.enum(['m2', '100 m2', 'night', 'minute', 'spot']),
   count: text,
+  each: text,
+  catches: z.array(text),
   frame: quantity,
   units: z.array(quantity.shape.unit).min(1),
   spots: z.number().int().min(2).max(20),
@@ -69,6 +71,7 @@ export const candidateSchema: z.ZodType<Candidate> = z.strictObject({
   concerns: z.array(z.enum(['medical', 'structural', 'food', 'stings'])),
   places: z.partialRecord(surrounding, z.number().positive().max(1)),
   season: year,
+  hours: z.enum(['day', 'night']).exactOptional(),
   seasonIn: z.partialRecord(z.enum(REGIONS), year).exactOptional(),
   regions: z.array(z.enum(REGIONS)).min(1).exactOptional(),
   statusIn: z

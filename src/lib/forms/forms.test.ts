@@ -244,6 +244,46 @@ describe('a label copied from a container', () => {
   });
 });
 
+describe('readings over weeks', () => {
+  const look = {
+    ...{
+      purpose: 'control',
+      surrounding: 'kitchen',
+      where: 'Behind the oven',
+      test: 'sticky-monitor',
+      note: '',
+    },
+    ...{ 'frame.value': '7', 'frame.unit': 'count', 'counts.0': '4', 'counts.1': '', vigour: 'fair' },
+    ...{ countedOn: '2027-09-15', light: 'night' },
+    ...{ 'series.0.on': '2027-09-01', 'series.0.frame.value': '14', 'series.0.frame.unit': 'count' },
+    ...{ 'series.0.counts.0': '11', 'series.0.counts.1': '3', 'series.1.on': '2027-09-08' },
+    ...{ 'series.1.frame.value': '7', 'series.1.frame.unit': 'count', 'series.1.counts.0': '6' },
+  };
+  it('keep their days, nights and traps, beside the newest one', () => {
+    expect(parseStop('look', fields(look))).toMatchObject({
+      ok: {
+        ...{ counts: [4, null], countedOn: '2027-09-15', light: 'night' },
+        series: [
+          { on: '2027-09-01', frame: { value: 14, unit: 'count' }, counts: [11, 3] },
+          { on: '2027-09-08', frame: { value: 7, unit: 'count' }, counts: [6] },
+        ],
+      },
+    });
+  });
+  it('are none where nobody took any, and one without its day is asked for it', () => {
+    const { 'series.0.on': _, ...without } = look;
+    expect(parseStop('look', fields(without))).toMatchObject({
+      refused: [{ path: 'series.0.on' }],
+    });
+    const plain = Object.fromEntries(
+      Object.entries(look).filter(([name]) => !/^(series|countedOn|light)/.test(name)),
+    );
+    expect(parseStop('look', fields(plain))).toMatchObject({
+      ok: { series: [], countedOn: null, light: null },
+    });
+  });
+});
+
 describe('how much and the property', () => {
   it('takes the label’s least where no most and no rate are typed', () => {
     const typed = {

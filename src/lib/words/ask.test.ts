@@ -55,7 +55,7 @@ describe('asking and telling', () => {
       '- Quay House, lawn: By the gate',
       '- People were stung by small reddish ants: a white blister the day after',
       '- Raised, finger-wide spongy tunnels: looked for, not seen',
-      '- Food lures on a grid, frame 1: spot 1: 3, spot 3: 8',
+      '- Food lures on a grid, frame 1: lure 1: 3, lure 3: 8',
       '- Body length 4 mm',
       '- Note: Dog stung',
     ])

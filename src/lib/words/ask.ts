@@ -98,7 +98,7 @@ function common(facts: CaseFacts, view: CaseView, show: Show): Sheet['sections']
     return `${signName(facts, id)}: ${findingText(sign, finding)}`;
   });
   const counts = (look?.counts ?? []).flatMap((count, i) =>
-    count === null ? [] : [`spot ${i + 1}: ${count}`],
+    count === null ? [] : [`${view.each} ${i + 1}: ${count}`],
   );
   const test = facts.tests.find((t) => t.id === look?.test);
   return [

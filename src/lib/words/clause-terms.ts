@@ -3,6 +3,7 @@ import type { CalendarDay } from '../core/units';
 import type { CautionWords } from './cautions';
 import { premisesList } from './premises-terms';
 import { clockText, type Show } from './show';
+import { capital } from './plain-nouns';
 
 type Facts = Readonly<Record<string, string | number>>;
 type Say = (facts: Facts, show: Show) => CautionWords;
@@ -16,7 +17,6 @@ const until = (facts: Facts, show: Show): string => show.dayText(String(facts.un
 const hours = (n: number): string => (n === 1 ? '1 hour' : `${n} hours`);
 const days = (n: number): string => (n === 1 ? '1 day' : `${n} days`);
 const who = (facts: Facts): string => premisesList(String(facts.who ?? '').split(','));
-const capital = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
 
 /** What each clause asks for: the act, and why. */
 export const ASK_WORDS: Readonly<Record<Ask, Say>> = {

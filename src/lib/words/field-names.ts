@@ -14,6 +14,7 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   kept: 'What was kept',
   noughtBefore: 'The reading before',
   light: 'By day or at night',
+  series: 'The earlier readings',
   frame: 'The frame',
   counts: 'The counts',
   flowering: 'Whether anything flowers',
@@ -376,6 +377,16 @@ const LISTS: Readonly<
   thresholds: { one: 'Threshold', fields: LIST_FIELDS },
   uses: { one: 'Use', fields: USE_FIELDS },
   readings: { one: 'Row', fields: READING_WORDS },
+  series: {
+    one: 'Reading',
+    fields: {
+      on: 'its day',
+      frame: 'its frame',
+      'frame.value': 'its frame',
+      'frame.unit': 'its frame',
+      counts: 'its counts',
+    },
+  },
   actives: {
     one: 'Active ingredient',
     fields: {
@@ -393,6 +404,7 @@ const LISTS: Readonly<
 const INNER: Readonly<
   Record<string, { readonly one: string; readonly fields: Readonly<Record<string, string>> }>
 > = {
+  counts: { one: 'count', fields: { '': '' } },
   targets: {
     one: 'pest',
     fields: { pest: '', stages: 'its stages', grade: 'the evidence', reason: 'the reason' },
@@ -434,7 +446,7 @@ export function knownFieldName(path: string): string | null {
   }
   if (path.startsWith('edge.more.')) return FIELD_NAMES['edge.more'] ?? null;
   if (head === 'plan') return FIELD_NAMES['plan.zones'] ?? null;
-  if (head === 'counts') return `The count of spot ${Number(index) + 1}`;
+  if (head === 'counts') return `Count ${Number(index) + 1}`;
   if (head === 'wishes' || head === 'also' || head === 'stages' || head === 'signs')
     return FIELD_NAMES[head] ?? null;
   if (head === 'more') return moreName(index) ?? 'What else the label says';

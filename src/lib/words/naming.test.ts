@@ -44,7 +44,12 @@ describe('where presence decides', () => {
   });
   it('what ends it is said for the place: a kitchen has no turf to mend', () => {
     const done = (presence: boolean, turf: boolean): string =>
-      verdictWords('done', null, '2027-09-15' as never, PLAIN, { presence, turf }).text;
+      verdictWords('done', null, '2027-09-15' as never, PLAIN, {
+        presence,
+        turf,
+        each: 'trap',
+        moreSpots: null,
+      }).text;
     expect(done(true, false)).not.toMatch(/turf|threshold/);
     expect(done(false, true)).toMatch(/threshold.*turf/);
   });

@@ -1,3 +1,4 @@
+import { many } from './plain-nouns';
 import type {
   CandidateStatus,
   Concern,
@@ -118,12 +119,12 @@ export function thresholdText({
 }
 
 /** What would tell it: so many more spots that read like these; more than anybody counts is said as what it means. */
-export const moreSpotsText = (more: number | null): string =>
+export const moreSpotsText = (more: number | null, each: string, turf: boolean): string =>
   more === null
-    ? 'It lies so near to the threshold that counting on would hardly tell: go by the turf, and by what it did before.'
+    ? `It lies so near to the threshold that counting on would hardly tell: go by ${turf ? 'the turf' : 'what else is seen'}, and by what it did before.`
     : more === 1
-      ? 'One more spot that reads like these would tell.'
-      : `${more} more spots that read like these would tell.`;
+      ? `One more ${each} that reads like these would tell.`
+      : `${more} more ${many(each)} that read like these would tell.`;
 
 export const FAMILY_WORDS: Record<Family, string> = {
   culture: 'Culture',

@@ -4,6 +4,7 @@ import { groupNamed } from '../core/identify';
 import type { Stop } from '../core/labels';
 import { cautionWords } from './cautions';
 import { groundText, productText } from './method-terms';
+import { many } from './plain-nouns';
 import { hourText, percentText, type Show } from './show';
 import { PURPOSE_WORDS, thresholdText } from './terms';
 
@@ -55,7 +56,7 @@ function lookText({ stops }: CaseFacts, view: CaseView, show: Show): string {
   const signs = Object.keys(stops.look.signs).length;
   if (!view.density) return `${signs} ${signs === 1 ? 'sign' : 'signs'}, no counts yet`;
   const { mean, low, high, spots } = view.density;
-  return `${spots} spots: ${show.densityText(mean, view.basis)} (${show.densityNumber(low, view.basis)}–${show.densityNumber(high, view.basis)})`;
+  return `${spots} ${many(view.each)}: ${show.densityText(mean, view.basis)} (${show.densityNumber(low, view.basis)}–${show.densityNumber(high, view.basis)})`;
 }
 
 function nameText(facts: CaseFacts, view: CaseView): string {

@@ -1,13 +1,25 @@
 import type { Verdict } from '../core/review';
 import type { CalendarDay } from '../core/units';
 import type { Show } from './show';
+import { many } from './plain-nouns';
+import { moreSpotsText } from './terms';
 
 export function verdictWords(
   verdict: Verdict,
   repeatOn: CalendarDay | null,
   today: CalendarDay,
   show: Show,
-  { presence, turf }: { readonly presence: boolean; readonly turf: boolean },
+  {
+    presence,
+    turf,
+    each,
+    moreSpots,
+  }: {
+    readonly presence: boolean;
+    readonly turf: boolean;
+    readonly each: string;
+    readonly moreSpots: number | null;
+  },
 ): { title: string; text: string } {
   switch (verdict) {
     case 'wait':
@@ -40,12 +52,12 @@ export function verdictWords(
     case 'nought-once':
       return {
         title: 'None this time',
-        text: 'One reading of nought can be chance. Read the same spots again in a week or two: a second nought ends it.',
+        text: `One reading of nought can be chance. Read the same ${many(each)} again in a week or two: a second nought ends it.`,
       };
     case 'count-more':
       return {
-        title: 'Count more spots',
-        text: 'The interval reaches both sides of the threshold. Five more spots would settle it.',
+        title: `Count more ${many(each)}`,
+        text: `The interval reaches both sides of the threshold. ${moreSpotsText(moreSpots, each, turf)}`,
       };
   }
 }

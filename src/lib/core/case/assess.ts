@@ -13,7 +13,8 @@ import { cautionsOf } from './cautions-of';
 import { factsFor, goOf, numberOf, standingCourse } from './course';
 import { courseCautions, coveredByOthers } from './course-cautions';
 import { dayOfWork } from './day-of-work';
-import { densityIn, nameOf, rankingOf, stagesThere, thresholdIn, type Name } from './diagnosis';
+import { seriesOf } from '../review';
+import { densityIn, nameOf, rankingOf, readingsOf, stagesThere, thresholdIn, type Name } from './diagnosis';
 import { purposeOf, type CaseFacts } from './facts';
 import { groundOf } from './ground-of';
 import { allowanceOf, inOneVolume, madeUp, mixOf } from './mix-of';
@@ -139,9 +140,12 @@ function workOut(own: CaseFacts): CaseView {
   const records = all.filter((record) => (record.go ?? 1) === goOf(facts));
   const review = reviewOf(facts, shelf, chosen, { threshold, lawn, ground });
   const families = name.named ? familyRows(facts.guide[name.named.id] ?? null, options) : [];
+  const test = facts.tests.find(({ id }) => id === facts.stops.look?.test);
   const partial = {
     density,
-    basis: facts.tests.find((test) => test.id === facts.stops.look?.test)?.basis ?? 'm2',
+    basis: test?.basis ?? 'm2',
+    each: test?.each ?? 'spot',
+    series: facts.stops.look ? seriesOf(readingsOf(facts.stops.look)) : null,
     ranking,
     ...name,
     threshold,

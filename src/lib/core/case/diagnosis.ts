@@ -11,14 +11,17 @@ import {
   type Candidate,
   type CaseRanking,
   type Circumstances,
+  type Counted,
+  type FirstSeen,
   type Density,
   type Threshold,
   worstSpot,
   type LifeStage,
 } from '../identify';
 import { ownThreshold } from '../rules';
-import { monthOf } from '../units';
-import { purposeOf, type CaseFacts } from './facts';
+import type { SeriesReading } from '../review';
+import { inBase, monthOf } from '../units';
+import { purposeOf, type CaseFacts, type LookBody } from './facts';
 import type { CaseView } from './view';
 
 /** What it is called, and by whom or by what. */
@@ -36,16 +39,45 @@ export function densityIn({ stops }: CaseFacts): Density | null {
 }
 
 /** When and where the case is, as its ranking takes it. */
-export function circumstancesOf({ stops, today, property }: CaseFacts): Circumstances {
+export function circumstancesOf({ stops, tests, today, property }: CaseFacts): Circumstances {
   return {
     month: monthOf(today),
     hemisphere: property.hemisphere,
     surrounding: stops.look?.surrounding ?? 'lawn',
     history: property.history,
     lengthMm: stops.look?.lengthMm ?? null,
+    light: MET.has(stops.look?.first ?? null) ? (stops.look?.light ?? null) : null,
+    counted: countedIn({ stops, tests }),
     region: property.region ?? null,
   };
 }
+
+/** All readings of the case’s field test, with the days that are known, the oldest first. */
+export const readingsOf = ({ series = [], countedOn, frame, counts }: LookBody): readonly SeriesReading[] => [
+  ...series,
+  ...(countedOn && counts.some((count) => count !== null) ? [{ on: countedOn, frame, counts }] : []),
+];
+
+/** The mean of all that the field test counted, in all of its readings; null where nothing was. */
+function countedIn({ stops: { look }, tests }: Pick<CaseFacts, 'stops' | 'tests'>): Counted | null {
+  const test = tests.find(({ id }) => id === look?.test);
+  if (!look || !test) return null;
+  const all = [...(look.series ?? []), { frame: look.frame, counts: look.counts }];
+  const [total, exposure] = all.reduce(
+    ([sum, over], { frame, counts }) => {
+      const read = counted(counts);
+      return [sum + read.reduce((a, b) => a + b, 0), over + read.length * inBase(frame)];
+    },
+    [0, 0],
+  );
+  // One spot alone says next to nothing.
+  return counted(all.flatMap(({ counts }) => counts)).length < 2 || exposure === 0
+    ? null
+    : { test, mean: total / exposure };
+}
+
+/** Hours tell where living ones were met; damage and traces are found by day whatever made them. */
+const MET: ReadonlySet<FirstSeen | null> = new Set<FirstSeen | null>(['insects', 'bites', 'sound', null]);
 
 export const rankingOf = (facts: CaseFacts, found = facts.stops.look?.signs ?? {}): CaseRanking =>
   rankCase(facts.candidates, facts.signs, found, circumstancesOf(facts));

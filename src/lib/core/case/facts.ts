@@ -2,6 +2,7 @@ import type { CarryOver } from '../dose';
 import type { Licence, NamedGround, Premises } from '../premises';
 import type {
   Candidate,
+  DayOrNight,
   FieldTest,
   GuideEntry,
   Finding,
@@ -18,6 +19,7 @@ import type { TrimPassOf } from '../place';
 import type { Treatment } from './course';
 import type { LocalRule, OwnThreshold } from '../rules';
 import type { ShelfEntry, Wish } from '../choose';
+import type { SeriesReading } from '../review';
 import type { ApplicationRecord } from '../record';
 import type { Forecast } from '../schedule';
 import type { PlanMeasured } from '../ground';
@@ -58,6 +60,12 @@ export interface LookBody {
   readonly frame: Quantity;
   /** One entry for each numbered spot; null where it was not read. */
   readonly counts: readonly (number | null)[];
+  /** The day of those counts; null or absent where nobody said. */
+  readonly countedOn?: CalendarDay | null;
+  /** Earlier readings of the same numbered spots, the oldest first. */
+  readonly series?: readonly SeriesReading[];
+  /** When living ones were met; null or absent where nobody said. */
+  readonly light?: DayOrNight | null;
   readonly vigour: Vigour;
   readonly flowering: boolean;
   /** Whether the place is dry; null where nobody looked. */

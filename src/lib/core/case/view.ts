@@ -9,7 +9,7 @@ import type { Nights } from './nights';
 import type { Passes } from './passes';
 import type { Points } from './points-of';
 import type { Refusal } from '../result';
-import type { Recheck } from '../review';
+import type { Recheck, Series } from '../review';
 import type { Due, JudgedHours, NextDate } from '../schedule';
 import type { Ground } from '../ground';
 import type { CalendarDay, Quantity } from '../units';
@@ -50,6 +50,10 @@ export interface CaseView {
   readonly density: Density | null;
   /** What the density is told per. */
   readonly basis: CountBasis;
+  /** What one numbered reading is called: a trap, a lure, a flap. */
+  readonly each: string;
+  /** What readings on several days say together; null for fewer than two. */
+  readonly series: Series | null;
   readonly ranking: CaseRanking;
   /** The confirmed name, or the leading one where the ranking is sure; null while it is not. */
   readonly named: Candidate | null;

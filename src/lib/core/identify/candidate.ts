@@ -10,6 +10,9 @@ export type CandidateStatus = 'pest' | 'useful' | 'protected' | 'notifiable' | '
 export type Concern = 'medical' | 'structural' | 'food' | 'stings';
 export type Hemisphere = 'north' | 'south';
 
+export const DAY_OR_NIGHT = ['day', 'night'] as const;
+export type DayOrNight = (typeof DAY_OR_NIGHT)[number];
+
 /** Where something is seen; each candidate and each sign belongs to some of them. */
 export const SURROUNDINGS = [
   ...(['lawn', 'bed', 'ground', 'wall', 'tree', 'water'] as const),
@@ -73,7 +76,9 @@ export interface Candidate {
   readonly places: Readonly<Partial<Record<Surrounding, number>>>;
   /** How often it is the cause, relative to the others, in each month of the northern hemisphere. */
   readonly season: readonly number[];
-  /** The same where a part of the world has another year than the northern one, or that one turned round; read as `season`. */
+  /** When it is about, where that tells it from others; absent for what is met at any hour. */
+  readonly hours?: DayOrNight;
+  /** The same as `season` where a part of the world has another year than the northern one, or that one turned round. */
   readonly seasonIn?: Readonly<Partial<Record<Region, readonly number[]>>>;
   /** The one word by which people and labels name it with its like: "White grubs"; absent for none. */
   readonly group?: string;

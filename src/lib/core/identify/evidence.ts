@@ -1,10 +1,7 @@
 import { byCodeUnit } from '../units';
 import type { Candidate, Finding, Sign } from './candidate';
-import { compile, groupOf, lengthFactor, priorList, type Circumstances } from './likelihood';
+import { compile, groupOf, measuredFactors, priorList, type Circumstances } from './likelihood';
 import type { Factor } from './weigh';
-
-/** The key under which a measured body length stands among the evidence. */
-export const BODY_LENGTH = 'body-length';
 
 export interface Evidence {
   readonly sign: string;
@@ -47,13 +44,8 @@ export function evidenceFor(
       ? [{ sign, found: finding, bits: bits(factor), group: groupOf(known.sign, finding) }]
       : [];
   });
-  if (circumstances.lengthMm !== null)
-    all.push({
-      sign: BODY_LENGTH,
-      found: true,
-      bits: bits(lengthFactor(candidates, circumstances.lengthMm)),
-      group: null,
-    });
+  for (const { key, factor } of measuredFactors(candidates, compiled, found, circumstances))
+    all.push({ sign: key, found: true, bits: bits(factor), group: null });
   const falling = all.sort((a, b) => Math.abs(b.bits) - Math.abs(a.bits) || byCodeUnit(a.sign, b.sign));
   return falling
     .filter((e, i) => e.group === null || falling.findIndex((other) => other.group === e.group) === i)

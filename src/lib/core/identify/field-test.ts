@@ -14,6 +14,10 @@ export interface FieldTest {
   readonly basis: CountBasis;
   /** What is counted. */
   readonly count: string;
+  /** What one numbered reading is called: a trap, a lure, a flap. */
+  readonly each: string;
+  /** What of the catalogue it counts, beside all whose threshold goes by it. */
+  readonly catches: readonly string[];
   readonly frame: Quantity;
   readonly units: readonly Unit[];
   readonly spots: number;

@@ -352,6 +352,7 @@ describe('what was found and what it means', () => {
         basis: 'm2',
         count: 'c',
         units: ['m2'],
+        ...{ each: 'flap', catches: [] },
         spots: 5,
         steps: [],
       },

@@ -6,6 +6,7 @@ export {
   candidatesIn,
   isIndoors,
   CANNOT_TELL,
+  DAY_OR_NIGHT,
   FIRST_SEEN,
   NONE_OF_THESE,
   northernMonth,
@@ -19,6 +20,7 @@ export type {
   CandidateKind,
   CandidateStatus,
   Concern,
+  DayOrNight,
   Finding,
   FirstSeen,
   Hemisphere,
@@ -30,13 +32,13 @@ export type {
 } from './candidate';
 export { groupNamed, rankCase, RULE_OUT_ABOVE, SURE_FROM } from './case-ranking';
 export type { CaseRanking, NextLook, RankedCandidate } from './case-ranking';
-export { BODY_LENGTH, evidenceFor } from './evidence';
+export { evidenceFor } from './evidence';
 export { hasOwnMark, isRuledOut, unexplained } from './ruled-out';
 export type { Evidence } from './evidence';
 export { askingOf, drawnWith, partedBy, questionsAhead } from './question';
 export type { Asking } from './question';
-export { livesIn, priorsOf } from './likelihood';
-export type { Circumstances } from './likelihood';
+export { BODY_LENGTH, livesIn, priorsOf, THE_COUNT, THE_HOUR } from './likelihood';
+export type { Circumstances, Counted } from './likelihood';
 export { againstThreshold, byPresence, densityOf, spotsToDecide, thresholdFor, worstSpot } from './density';
 export type { Density, ThresholdVerdict, Vigour } from './density';
 export { recipeFor, usualFrame, shownPer } from './field-test';

@@ -3,11 +3,13 @@ import {
   NONE_OF_THESE,
   northernMonth,
   type Candidate,
+  type DayOrNight,
   type Finding,
   type Hemisphere,
   type Sign,
   type Surrounding,
 } from './candidate';
+import type { FieldTest } from './field-test';
 import type { Region } from './region';
 import { factorsOf, Weighing, type Factor } from './weigh';
 
@@ -18,8 +20,18 @@ export interface Circumstances {
   /** How often each candidate was confirmed at this property before. */
   readonly history: Readonly<Record<string, number>>;
   readonly lengthMm: number | null;
+  /** When living ones were seen or heard; null or absent where nobody said, or only their traces were met. */
+  readonly light?: DayOrNight | null;
+  /** What a field test counted, over all of its readings; null or absent where nothing was counted. */
+  readonly counted?: Counted | null;
   /** null or absent where nobody knows it. */
   readonly region?: Region | null;
+}
+
+/** The mean of all readings of a field test, per m², night, minute or spot. */
+export interface Counted {
+  readonly test: Pick<FieldTest, 'id' | 'catches'>;
+  readonly mean: number;
 }
 
 /** The least likelihood in naming: marks that are nearly exclusive count as such. */
@@ -34,6 +46,15 @@ const NEWCOMER = 0.02;
 const ELSEWHERE = 0.004;
 const LENGTH_FITS = 0.9;
 const LENGTH_MISFITS = 0.03;
+
+/** What is about by night is met by night in so many of all meetings: people are up by day. Of what flies by day hardly any. */
+const NIGHT_OF: Readonly<Record<DayOrNight | 'any', number>> = { day: 0.07, night: 0.7, any: 0.4 };
+/** So often a test that counts something finds none of it where it is the cause: the spots lay beside it. */
+const MISSED = 0.12;
+/** Where it is the cause, most counts reach a share of its threshold; where half of them do, in parts of that. */
+const HALF_AT = 0.35;
+/** So often a test finds some of what it counts where something else is the cause. */
+const BESIDE = 0.25;
 
 export interface CompiledSign {
   readonly sign: Sign;
@@ -144,6 +165,58 @@ export function lengthFactor(candidates: readonly Candidate[], lengthMm: number)
   ).there;
 }
 
+/** How well the hour at which it was met fits what each candidate does. */
+const lightFactor = (candidates: readonly Candidate[], light: DayOrNight): Factor =>
+  factorsOf(
+    candidates.map(({ hours }) => {
+      const night = NIGHT_OF[hours ?? 'any'];
+      return light === 'night' ? night : 1 - night;
+    }),
+    FLOOR,
+  ).there;
+
+/**
+ * How well a count fits: nought speaks against what the test counts, a count near the threshold or above it for that, and few of
+ * it for hardly either, since a few grubs live under most lawns.
+ */
+function countFactor(candidates: readonly Candidate[], { test, mean }: Counted): Factor {
+  const caught = new Set(test.catches);
+  return factorsOf(
+    candidates.map(({ id, threshold }) => {
+      const own = threshold?.test === test.id;
+      if (!own && !caught.has(id)) return mean > 0 ? BESIDE : 1 - BESIDE;
+      if (mean === 0) return MISSED;
+      // Where no number says from when on it harms, any of it is as good as a count at the threshold.
+      const ratio = own && threshold.at[0] > 0 ? mean / threshold.at[0] : 1;
+      return MISSED + ((1 - 2 * MISSED) * ratio) / (ratio + HALF_AT);
+    }),
+    FLOOR,
+  ).there;
+}
+
+/** The keys under which a measured body, the hour and a count stand among the evidence. */
+export const BODY_LENGTH = 'body-length';
+export const THE_HOUR = 'the-hour';
+export const THE_COUNT = 'the-count';
+
+/** What was measured, seen at an hour or counted, each as a factor of its own. */
+export function measuredFactors(
+  candidates: readonly Candidate[],
+  compiled: Compiled,
+  found: Readonly<Record<string, Finding>>,
+  { light, counted, lengthMm }: Circumstances,
+): readonly { readonly key: string; readonly factor: Factor }[] {
+  // What can only be seen by night has said already when it was.
+  const told = Object.entries(found).some(
+    ([id, finding]) => finding !== false && compiled.signs.get(id)?.sign.night,
+  );
+  return [
+    ...(light && !told ? [{ key: THE_HOUR, factor: lightFactor(candidates, light) }] : []),
+    ...(counted ? [{ key: THE_COUNT, factor: countFactor(candidates, counted) }] : []),
+    ...(lengthMm === null ? [] : [{ key: BODY_LENGTH, factor: lengthFactor(candidates, lengthMm) }]),
+  ];
+}
+
 export function weighed(
   candidates: readonly Candidate[],
   compiled: Compiled,
@@ -156,7 +229,8 @@ export function weighed(
     const factor = sign?.factors.get(finding);
     if (sign && factor) weighing.add(factor, groupOf(sign.sign, finding));
   }
-  if (circumstances.lengthMm !== null) weighing.add(lengthFactor(candidates, circumstances.lengthMm), null);
+  for (const { factor } of measuredFactors(candidates, compiled, found, circumstances))
+    weighing.add(factor, null);
   return weighing;
 }
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { CANDIDATES, SIGNS } from '../../catalog';
+import { CANDIDATES, FIELD_TESTS, SIGNS } from '../../catalog';
 import {
   askingOf,
   candidatesIn,
@@ -10,21 +10,70 @@ import {
   questionsAhead,
   rankCase,
   regionOf,
+  type Circumstances,
   type Finding,
   type Region,
 } from '.';
 
 const rank = (
   found: Readonly<Record<string, Finding>>,
-  at: { month?: number; region?: Region | null; surrounding?: 'lawn' | 'cellar' | 'kitchen' | 'wall' } = {},
+  at: {
+    month?: number;
+    region?: Region | null;
+    surrounding?: 'lawn' | 'cellar' | 'kitchen' | 'wall';
+  } & Pick<Circumstances, 'light' | 'counted'> = {},
 ) =>
   rankCase(CANDIDATES, SIGNS, found, {
     ...{ month: at.month ?? 9, surrounding: at.surrounding ?? 'lawn', region: at.region ?? null },
-    ...{ history: {}, lengthMm: null },
+    ...{ history: {}, lengthMm: null, light: at.light ?? null, counted: at.counted ?? null },
     hemisphere: at.region === 'australia' || at.region === 'new-zealand' ? 'south' : 'north',
   });
 const p = (ranking: ReturnType<typeof rank>, id: string): number =>
   ranking.ranked.find((one) => one.id === id)?.p ?? 0;
+
+describe('what was counted, and at what hour', () => {
+  const testOf = (id: string) => FIELD_TESTS.find((one) => one.id === id)!;
+  const counted = (test: string, mean: number) => ({ test: testOf(test), mean });
+  const grubs = (ranking: ReturnType<typeof rank>): number =>
+    ranking.ranked.reduce((sum, { id, p: share }) => sum + (GRUBS.has(id) ? share : 0), 0);
+  const GRUBS = new Set(CANDIDATES.flatMap((c) => (c.threshold?.test === 'turf-flap' ? [c.id] : [])));
+
+  it('speaks for what the test counts by how near it comes to where it harms, and nought against', () => {
+    const at = (mean: number | null) =>
+      grubs(rank({}, mean === null ? {} : { counted: counted('turf-flap', mean) }));
+    const [none, few, many] = [at(0), at(10), at(150)];
+    expect(none).toBeLessThan(at(null) / 2);
+    // A few grubs live under most lawns.
+    expect(few).toBeGreaterThan(none);
+    expect(few).toBeLessThan(at(null) * 1.4);
+    expect(many).toBeGreaterThan(at(null) * 1.4);
+  });
+
+  it('speaks for nothing that the test cannot count: ants at lures make no grubs', () => {
+    const kitchen = { surrounding: 'kitchen' as const };
+    const trail = { 'ant-trail': true } as const;
+    const [before, after] = [
+      rank(trail, kitchen),
+      rank(trail, { ...kitchen, counted: counted('lure-grid', 12) }),
+    ];
+    const against = (one: ReturnType<typeof rank>) => p(one, 'black-house-ant') / p(one, 'fruit-fly');
+    expect(against(after)).toBeGreaterThan(2 * against(before));
+  });
+
+  it('parts what is about by night from what flies by day, and says nothing where a look by night has said it', () => {
+    const kitchen = { surrounding: 'kitchen' as const };
+    const roaches = (light: 'day' | 'night' | null, found: Readonly<Record<string, Finding>> = {}) =>
+      p(rank(found, { ...kitchen, light }), 'german-cockroach');
+    expect(roaches('night')).toBeGreaterThan(roaches(null));
+    expect(roaches('day')).toBeLessThan(roaches(null));
+    const scatter = { 'seen-at-night': true } as const;
+    expect(roaches('night', scatter)).toBe(roaches(null, scatter));
+    // No wasp by night, and nothing is ruled out by the hour alone.
+    const wasps = (light: 'day' | 'night') => p(rank({}, { surrounding: 'wall', light }), 'yellowjacket');
+    expect(wasps('night')).toBeGreaterThan(0);
+    expect(wasps('night')).toBeLessThan(wasps('day') / 3);
+  });
+});
 
 describe('where an insect lives', () => {
   it.each<[string, number, Region | null]>([

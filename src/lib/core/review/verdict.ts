@@ -1,4 +1,11 @@
-import { againstThreshold, byPresence, densityOf, type Density, type ThresholdVerdict } from '../identify';
+import {
+  againstThreshold,
+  byPresence,
+  densityOf,
+  spotsToDecide,
+  type Density,
+  type ThresholdVerdict,
+} from '../identify';
 import type { UseInHand } from '../labels';
 import { nextDate } from '../schedule';
 import { addDays, type CalendarDay, type Quantity } from '../units';
@@ -48,6 +55,8 @@ export interface Recheck {
   readonly verdict: Verdict;
   /** Where a repeat is due: the first day that the label allows; null where it allows none this season. */
   readonly repeatOn: CalendarDay | null;
+  /** Of a count that does not tell yet: so many more like it would; null for more than anybody counts. */
+  readonly moreSpots: number | null;
 }
 
 /** A reduction under this share does not come from a remedy that works. */
@@ -99,8 +108,12 @@ export function judgeRecheck(input: RecheckInput): Recheck | null {
     band: band.ok,
     verdict: verdict === 'repeat' && today < addDays(doneOn, use.daysToEffect?.[0] ?? 0) ? 'wait' : verdict,
     repeatOn,
+    moreSpots: moreSpotsOf(input),
   };
 }
+
+const moreSpotsOf = ({ after, frame, threshold }: RecheckInput): number | null =>
+  threshold === null ? null : spotsToDecide(after, frame, threshold);
 
 function byThreshold(input: RecheckInput, density: Density): Recheck | null {
   const { threshold, today, doneOn, use } = input;
@@ -112,6 +125,7 @@ function byThreshold(input: RecheckInput, density: Density): Recheck | null {
   return {
     ...{ density, method: 'threshold', pct: null, band: null },
     ...{ verdict: early ? 'wait' : verdict, repeatOn: nextDate(input).day },
+    moreSpots: moreSpotsOf(input),
   };
 }
 

@@ -1,7 +1,8 @@
 import { EXPECTED_BECAUSE, PURPOSES, TANK_BEFORE } from '../../core/case';
 import { WISHES } from '../../core/choose';
 import { z } from 'zod';
-import { FIRST_SEEN, SURROUNDINGS, type Finding } from '../../core/identify';
+import { MOST_READINGS, type SeriesReading } from '../../core/review';
+import { DAY_OR_NIGHT, FIRST_SEEN, SURROUNDINGS, type Finding } from '../../core/identify';
 import type {
   ChooseBody,
   LookBody,
@@ -42,6 +43,12 @@ const count = orNothing(whole(0, 10_000));
 const finding = z.union([z.boolean(), z.string().regex(/^[a-z-]{0,40}$/)]);
 const WRITTEN: Readonly<Record<string, Finding>> = { yes: true, no: false };
 
+const readingBody = z.object({
+  on: dayField,
+  frame: amount(FRAMES, 0.005, 1000),
+  counts: listed(count, 1, 20),
+}) satisfies z.ZodType<SeriesReading>;
+
 export const lookBody = z.object({
   purpose: z.enum(PURPOSES).default('control'),
   because: orNothing(z.enum(EXPECTED_BECAUSE)).default(null),
@@ -65,6 +72,9 @@ export const lookBody = z.object({
   test: z.string().min(1).max(60),
   frame: amount(FRAMES, 0.005, 1000),
   counts: listed(count, 1, 20),
+  countedOn: orNothing(dayField).default(null),
+  series: listed(readingBody, 0, MOST_READINGS).default([]),
+  light: orNothing(z.enum(DAY_OR_NIGHT)).default(null),
   vigour: z.enum(['weak', 'fair', 'strong']),
   flowering: ticked,
   damp: orNothing(z.enum(['dry', 'damp'])).default(null),

@@ -13,7 +13,10 @@
     GRADE_WORDS,
     standsWords,
     SCORE_WORDS,
+    many,
     moreSpotsText,
+    SERIES_WORDS,
+    seriesPlacesText,
     thresholdText,
     treatText,
     WISH_WORDS,
@@ -32,6 +35,7 @@
   const sheet = getSheet();
   const view = $derived(sheet.view);
   const start = untrack(() => sheet.facts.stops.choose);
+  const turf = $derived(sheet.facts.stops.look?.surrounding === 'lawn');
   const purpose = $derived(purposeOf(sheet.facts));
   const treat = $derived(
     view.named
@@ -117,14 +121,24 @@
     </p>
   {:else if view.density}
     <ThresholdBar density={view.density} limit={view.threshold.limit} basis={view.threshold.basis} />
-    {#if view.threshold.verdict === 'cannot-tell'}<p>{moreSpotsText(view.threshold.moreSpots)}</p>{/if}
-  {:else}<p class="soft">Count two spots or more at Look.</p>{/if}
+    {#if view.threshold.verdict === 'cannot-tell'}<p>
+        {moreSpotsText(view.threshold.moreSpots, view.each, turf)}
+      </p>{/if}
+  {:else}<p class="soft">Count two {many(view.each)} or more at Look.</p>{/if}
   {#if view.threshold.worst}<p>
       <span class="figure"
-        >Worst at spot {view.threshold.worst.spot}: {show.numberText(view.threshold.worst.count)}.</span
+        >Worst at {view.each}
+        {view.threshold.worst.spot}: {show.numberText(view.threshold.worst.count)}.</span
       >
       Begin there, and look for where they come from; the mean hides it.
     </p>{/if}
+  {#if view.series}
+    <p>
+      <span class="figure">{SERIES_WORDS[view.series.trend].title}.</span>
+      {SERIES_WORDS[view.series.trend].text}
+      {seriesPlacesText(view.series, view.each)}
+    </p>
+  {/if}
   {#if purpose === 'control' && !view.threshold.presence && view.density}<Working name="threshold" />{/if}
 {/if}
 {#if treat.length > 0}

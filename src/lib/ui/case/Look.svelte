@@ -29,7 +29,13 @@
   const start = untrack(() => sheet.facts.stops.look);
   let purpose = $state<Purpose>(untrack(() => start?.purpose ?? 'control'));
   let surrounding = $state<Surrounding>(start?.surrounding ?? 'lawn');
-  const density = $derived(sheet.view.density);
+  /** What is being typed never folds itself away. */
+  const seenBefore = untrack(
+    () =>
+      Object.keys(start?.signs ?? {}).length > 0 ||
+      (start?.series?.length ?? 0) > 0 ||
+      sheet.view.density !== null,
+  );
   const found = $derived(sheet.facts.stops.look?.signs ?? {});
   const next = $derived(sheet.view.ranking.next.slice(0, 3).map((look) => look.sign));
   let all = $state(false);
@@ -215,6 +221,17 @@
       >
     {/if}
     <div class="fields mt-5">
+      <Choice
+        label="Living ones met"
+        name="light"
+        value={start?.light ?? ''}
+        items={[
+          { value: '', name: 'not said' },
+          { value: 'day', name: 'by day' },
+          { value: 'night', name: 'at night' },
+        ]}
+        width="9rem"
+      />
       <Reading
         label="Body length of one"
         name="lengthMm"
@@ -238,7 +255,7 @@
   {:else}
     <Fold
       class="ruled"
-      open={Object.keys(found).length > 0 || density !== null}
+      open={seenBefore}
       says={purpose === 'prevent'
         ? 'Something was seen or counted already'
         : 'Something was found on the round'}

@@ -1,8 +1,12 @@
 <script lang="ts">
-  import { untrack } from 'svelte';
+  import { tick, untrack } from 'svelte';
   import { usualFrame, type FieldTest, type Surrounding } from '../../core/identify';
-  import { inBase } from '../../core/units';
-  import { unitText } from '../../words';
+  import { MOST_READINGS, type SeriesReading } from '../../core/review';
+  import { inBase, type CalendarDay } from '../../core/units';
+  import { capital, many, SERIES_WORDS, seriesPlacesText, unitText } from '../../words';
+  import SeriesBars from '../drawings/SeriesBars.svelte';
+  import DateField from '../parts/DateField.svelte';
+  import Fold from '../parts/Fold.svelte';
   import Amount from '../parts/Amount.svelte';
   import Button from '../parts/Button.svelte';
   import Choice from '../parts/Choice.svelte';
@@ -27,6 +31,38 @@
     tests.find((t) => t.id === picked && (fits(t) || surrounding === start?.surrounding)) ?? tests.find(fits),
   );
   let more = $state(0);
+  const each = $derived(test?.each ?? 'spot');
+  /** Readings of the same test from before, and what stands in the fields of the newest one. */
+  let earlier = $state.raw<readonly SeriesReading[]>(start?.series ?? []);
+  let newest = $state.raw<{ counts: readonly (number | null)[]; countedOn: CalendarDay | null }>({
+    counts: start?.counts ?? [],
+    countedOn: start?.countedOn ?? null,
+  });
+  let block = $state<HTMLElement>();
+  /** What follows is worked out from the form, once its fields are the new ones. */
+  async function followed(): Promise<void> {
+    await tick();
+    block?.querySelector('input')?.dispatchEvent(new Event('change', { bubbles: true }));
+  }
+  /** What was read moves among the earlier readings, and the fields are empty for the next. */
+  function begin(): void {
+    const look = sheet.facts.stops.look;
+    if (!look) return;
+    const on = look.countedOn ?? sheet.facts.today;
+    earlier = [...(look.series ?? []), { on, frame: look.frame, counts: look.counts }];
+    newest = { counts: look.counts.map(() => null), countedOn: sheet.facts.today };
+    void followed();
+  }
+  function takeOut(at: number): void {
+    earlier = (sheet.facts.stops.look?.series ?? earlier).filter((_, i) => i !== at);
+    void followed();
+  }
+  const readingText = ({ on, frame, counts }: SeriesReading): string => {
+    const read = counts.filter((count) => count !== null);
+    const total = read.reduce((sum, count) => sum + count, 0);
+    const over = test && test.basis === 'night' ? `, ${show.numberText(frame.value)} nights` : '';
+    return `${show.dayText(on, sheet.facts.today)}${over}: ${show.numberText(total)} at ${read.length} ${read.length === 1 ? each : many(each)}`;
+  };
   const spots = $derived(Math.max(start?.counts.length ?? 0, test?.spots ?? 5) + more);
   const density = $derived(sheet.view.density);
   const basis = $derived(sheet.view.basis);
@@ -41,7 +77,7 @@
 
 <div class="section-head">
   <h2>How many</h2>
-  <span class="soft small">{test ? `${test.count}, in each numbered spot` : ''}</span>
+  <span class="soft small">{test ? `${test.count}, at each numbered ${each}` : ''}</span>
 </div>
 {#if test}
   <div class="fields">
@@ -63,17 +99,79 @@
   </div>
   <FieldTestGuide {test} frame={frameNow} />
 {/if}
-<fieldset class="mt-4">
-  <legend class="legend">Counted in each numbered spot</legend>
-  <div class="fields">
-    {#each Array.from({ length: spots }, (_, i) => i) as i (i)}
-      <NumberField label="Spot {i + 1}" name="counts.{i}" value={start?.counts[i] ?? ''} width="5.2rem" />
-    {/each}
-    {#if spots < 20}<Button type="button" kind="plain" class="self-end" onclick={() => (more += 1)}
-        >Add a spot</Button
-      >{/if}
-  </div>
-</fieldset>
+<div bind:this={block}>
+  {#key newest}
+    <fieldset class="mt-4">
+      <legend class="legend">Counted at each numbered {each}</legend>
+      <div class="fields">
+        {#each Array.from({ length: spots }, (_, i) => i) as i (i)}
+          <NumberField
+            label="{capital(each)} {i + 1}"
+            name="counts.{i}"
+            value={newest.counts[i] ?? ''}
+            width="5.2rem"
+          />
+        {/each}
+        {#if spots < 20}<Button type="button" kind="plain" class="self-end" onclick={() => (more += 1)}
+            >Add a {each}</Button
+          >{/if}
+      </div>
+    </fieldset>
+    {#if earlier.length > 0 || newest.countedOn !== null || density}
+      <div class="fields mt-2">
+        <DateField label="Counted on" name="countedOn" value={newest.countedOn ?? ''} />
+        {#if density && earlier.length < MOST_READINGS}
+          <Button type="button" class="self-end" onclick={begin}>Next reading of the same {many(each)}</Button
+          >
+        {/if}
+      </div>
+    {/if}
+  {/key}
+  {#each earlier as reading, i (reading)}
+    <Fold says={readingText(reading)}>
+      <div class="fields mb-3">
+        <DateField label="Counted on" name="series.{i}.on" value={reading.on} />
+        {#if reading.frame.unit === 'count'}
+          <NumberField
+            label={test && test.basis in FRAME_WORDS
+              ? FRAME_WORDS[test.basis as keyof typeof FRAME_WORDS]
+              : 'Frame'}
+            name="series.{i}.frame.value"
+            value={reading.frame.value}
+            width="8rem"
+          />
+          <input type="hidden" name="series.{i}.frame.unit" value="count" />
+        {:else}
+          <Amount
+            label="Frame"
+            name="series.{i}.frame"
+            value={reading.frame.value}
+            unit={reading.frame.unit}
+            units={test?.units ?? [reading.frame.unit]}
+          />
+        {/if}
+        {#each reading.counts as count, j (j)}
+          <NumberField
+            label="{capital(each)} {j + 1}"
+            name="series.{i}.counts.{j}"
+            value={count ?? ''}
+            width="5.2rem"
+          />
+        {/each}
+        <Button type="button" kind="plain" class="self-end" onclick={() => takeOut(i)}>Take it out</Button>
+      </div>
+    </Fold>
+  {/each}
+</div>
+{#if sheet.view.series}
+  {@const series = sheet.view.series}
+  <SeriesBars {series} {basis} limit={sheet.view.threshold?.sameTest ? sheet.view.threshold.limit : null} />
+  <p aria-live="polite">
+    <span class="figure">{SERIES_WORDS[series.trend].title}.</span>
+    {SERIES_WORDS[series.trend].text}
+    {seriesPlacesText(series, each)}
+  </p>
+{/if}
 {#if density}
   <p class="mt-4 mb-0 mx-0 flex flex-wrap gap-y-1 gap-x-3 items-baseline" aria-live="polite" data-answer>
     <span class="figure text-[1.4rem]">{show.densityText(density.mean, basis)}</span>
@@ -83,10 +181,11 @@
         basis,
       )}{basis === 'm2' && show.manner.units !== 'us'
         ? `, ${show.numberText(density.mean * FT2)} per ${unitText('ft2')}`
-        : ''}, from {density.spots} spots</span
+        : ''}, from {density.spots}
+      {many(each)}</span
     >
   </p>
   <Working name="density" />
 {:else}
-  <p class="soft">Two counted spots or more give a density with its interval.</p>
+  <p class="soft">Two counted {many(each)} or more give a density with its interval.</p>
 {/if}

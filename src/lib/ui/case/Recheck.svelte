@@ -3,7 +3,7 @@
   import { untrack } from 'svelte';
   import { assess, factsFor, letterOf, purposeOf, standingCourse, type LookBody } from '../../core/case';
   import { asksForMore, USUAL_DAYS } from '../../core/review';
-  import { treatmentName, verdictWords } from '../../words';
+  import { capital, many, treatmentName, verdictWords } from '../../words';
   import { getShow } from '../parts/show';
   import ThresholdBar from '../drawings/ThresholdBar.svelte';
   import DateField from '../parts/DateField.svelte';
@@ -41,6 +41,8 @@
       ? verdictWords(view.recheck.verdict, view.recheck.repeatOn, sheet.facts.today, show, {
           presence: view.threshold?.presence ?? false,
           turf: look?.surrounding === 'lawn',
+          each: view.each,
+          moreSpots: view.recheck.moreSpots,
         })
       : null,
   );
@@ -78,7 +80,7 @@
 {/if}
 {#snippet counted(look: LookBody)}
   <p class="soft">
-    The same spots and the same test: {testName}, frame {quantityText(look.frame)}, {look.where}.
+    The same {many(view.each)} and the same test: {testName}, frame {quantityText(look.frame)}, {look.where}.
   </p>
   <fieldset>
     <legend class="legend"
@@ -87,7 +89,7 @@
     <div class="fields">
       {#each look.counts as before, i (i)}
         <NumberField
-          label="Spot {i + 1}"
+          label="{capital(view.each)} {i + 1}"
           name="counts.{i}"
           value={start?.counts[i] ?? ''}
           width="6rem"

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { circumstancesOf } from '../../core/case';
-  import { BODY_LENGTH, evidenceFor, type Evidence } from '../../core/identify';
+  import { BODY_LENGTH, evidenceFor, THE_COUNT, THE_HOUR, type Evidence } from '../../core/identify';
   import { findingText, weightWords } from '../../words';
   import { getShow } from '../parts/show';
   import { getSheet } from './sheet.svelte';
@@ -18,6 +18,11 @@
   const nameOf = (sign: string): string => (signOf(sign)?.name ?? sign).toLowerCase();
   function says({ sign, found: finding }: Evidence): string {
     if (sign === BODY_LENGTH) return `body length ${show.oneBodyText(when.lengthMm ?? 0)}`;
+    if (sign === THE_HOUR) return when.light === 'night' ? 'met at night' : 'met by day';
+    if (sign === THE_COUNT)
+      return when.counted?.mean === 0
+        ? 'none counted'
+        : `counted: ${show.densityText(when.counted?.mean ?? 0, sheet.view.basis)}`;
     const known = signOf(sign);
     if (typeof finding === 'string') return `${nameOf(sign)}: ${findingText(known, finding)}`;
     return finding ? nameOf(sign) : `${nameOf(sign)}: not there`;

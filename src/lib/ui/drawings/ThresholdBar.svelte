@@ -9,6 +9,7 @@
 </script>
 
 <svg
+  class="count-chart"
   viewBox="0 0 500 62"
   role="img"
   aria-label="{show.densityText(density.mean, basis)}, between {numberText(density.low)} and {numberText(
@@ -33,30 +34,8 @@
 </svg>
 
 <style>
-  svg {
-    width: 100%;
-    max-width: 500px;
-    display: block;
-  }
-  .axis {
-    stroke: var(--edge);
-    stroke-width: 1.5;
-  }
-  .band {
-    fill: var(--water);
-    stroke: var(--petrol);
-  }
   .mean {
     stroke: var(--petrol);
     stroke-width: 4;
-  }
-  .limit {
-    stroke: var(--brick);
-    stroke-width: 2.5;
-    stroke-dasharray: 5 3;
-  }
-  text {
-    font-size: 12.5px;
-    fill: var(--ink);
   }
 </style>

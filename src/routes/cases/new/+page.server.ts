@@ -90,6 +90,7 @@ async function beginLook(
     test: test.id,
     frame: test.frame,
     counts: Array.from({ length: test.spots }, () => null),
+    light,
     vigour: 'fair' as const,
     flowering: false,
     damp: null,
