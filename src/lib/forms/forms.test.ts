@@ -57,6 +57,7 @@ describe('what a form sends', () => {
         test: 'turf-flap',
         frame: { value: 0.1, unit: 'm2' },
         counts: [3, null, 0],
+        ...{ countedOn: null, series: [], light: null },
         vigour: 'fair',
         flowering: true,
         damp: null,
@@ -245,7 +246,7 @@ describe('a label copied from a container', () => {
 });
 
 describe('readings over weeks', () => {
-  const look = {
+  const read = {
     ...{
       purpose: 'control',
       surrounding: 'kitchen',
@@ -260,7 +261,7 @@ describe('readings over weeks', () => {
     ...{ 'series.1.frame.value': '7', 'series.1.frame.unit': 'count', 'series.1.counts.0': '6' },
   };
   it('keep their days, nights and traps, beside the newest one', () => {
-    expect(parseStop('look', fields(look))).toMatchObject({
+    expect(parseStop('look', fields(read), known)).toMatchObject({
       ok: {
         ...{ counts: [4, null], countedOn: '2027-09-15', light: 'night' },
         series: [
@@ -271,14 +272,14 @@ describe('readings over weeks', () => {
     });
   });
   it('are none where nobody took any, and one without its day is asked for it', () => {
-    const { 'series.0.on': _, ...without } = look;
-    expect(parseStop('look', fields(without))).toMatchObject({
+    const { 'series.0.on': _, ...without } = read;
+    expect(parseStop('look', fields(without), known)).toMatchObject({
       refused: [{ path: 'series.0.on' }],
     });
     const plain = Object.fromEntries(
-      Object.entries(look).filter(([name]) => !/^(series|countedOn|light)/.test(name)),
+      Object.entries(read).filter(([name]) => !/^(series|countedOn|light)/.test(name)),
     );
-    expect(parseStop('look', fields(plain))).toMatchObject({
+    expect(parseStop('look', fields(plain), known)).toMatchObject({
       ok: { series: [], countedOn: null, light: null },
     });
   });
