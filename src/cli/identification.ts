@@ -1,6 +1,7 @@
 import { CANDIDATES, SIGNS } from '../lib/catalog';
 import {
   NONE_OF_THESE,
+  askingOf,
   rankCase,
   type Candidate,
   type Finding,
@@ -116,9 +117,10 @@ function likeliest(candidate: Candidate, { id, values, usual }: Sign): Finding {
 }
 
 const MOST_ANSWERS = 15;
+const NONE: ReadonlySet<string> = new Set();
 
 /**
- * How many answers it takes from nothing but place and month to a name that is said plainly: asked in the order of `next`, or down the list
+ * How many answers it takes from nothing but place and month to a name that is said plainly: asked as a person is, or down the list
  * as it stands; so many as are asked at most where it never is. A question is answered by what was told, else by what is likeliest.
  */
 export function answersNeeded(sighting: Sighting, order: 'next' | 'list'): number {
@@ -131,7 +133,7 @@ export function answersNeeded(sighting: Sighting, order: 'next' | 'list'): numbe
     if (ranking.ranked[0]?.id === sighting.answer && ranking.sure) return answers;
     const asked =
       order === 'next'
-        ? signOf.get(ranking.next[0]?.sign ?? '')
+        ? signOf.get(askingOf(ranking, SIGNS, { skipped: NONE, first: null }).ask ?? '')
         : SIGNS.find(({ id, places }) => found[id] === undefined && places.includes(sighting.surrounding));
     if (!asked) return MOST_ANSWERS;
     found[asked.id] = known.get(asked.id) ?? likeliest(candidate, asked);

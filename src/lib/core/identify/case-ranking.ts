@@ -1,8 +1,16 @@
 import { byCodeUnit } from '../units';
 import { CANNOT_TELL, type Candidate, type Finding, type Sign, type Surrounding } from './candidate';
-import { compile, groupOf, MISREAD, weighed, type Circumstances, type Compiled } from './likelihood';
+import {
+  compile,
+  groupOf,
+  MISREAD,
+  weighed,
+  type Circumstances,
+  type Compiled,
+  type CompiledSign,
+} from './likelihood';
 import { byFalling } from './rank';
-import type { Weighing } from './weigh';
+import type { Factor, Weighing } from './weigh';
 
 export interface RankedCandidate {
   readonly id: string;
@@ -23,6 +31,8 @@ export interface CaseRanking {
   readonly sure: boolean;
   /** The one of several values, easily read for another, without which the leading candidate would not lead; null for none. */
   readonly hangsOn: string | null;
+  /** What parts the leading candidate best from what would be likely without that reading, and so bears it out or upsets it. */
+  readonly bearsOut: readonly NextLook[];
   /** Signs found that hardly any of what is still likely would show: look again, or there is more than one cause. */
   readonly misfits: readonly string[];
 }
@@ -66,6 +76,7 @@ export function rankCase(
   );
   let next: readonly NextLook[] | undefined;
   let misfits: readonly string[] | undefined;
+  let bearing: readonly NextLook[] | undefined;
   let hangs: readonly [string | null] | undefined;
   return {
     ranked,
@@ -78,6 +89,9 @@ export function rankCase(
     },
     get hangsOn() {
       return (hangs ??= [hangsOn(candidates, compiled, found, circumstances, ranked[0]?.id)])[0] ?? null;
+    },
+    get bearsOut() {
+      return (bearing ??= bearsOut(candidates, compiled, found, circumstances, this.hangsOn, ranked[0]?.id));
     },
     get misfits() {
       return (misfits ??= misfitsOf(compiled, posterior, found));
@@ -107,6 +121,38 @@ function hangsOn(
   return alone?.[0] ?? null;
 }
 
+/**
+ * The looks that part the leading candidate best from all that would be likely without the reading on which its name hangs: how far
+ * what it shows and what the others show go apart, in bits (Jensen and Shannon’s divergence). That reading itself is no other.
+ */
+function bearsOut(
+  candidates: readonly Candidate[],
+  compiled: Compiled,
+  found: Readonly<Record<string, Finding>>,
+  circumstances: Circumstances,
+  hanging: string | null,
+  leader: string | undefined,
+): readonly NextLook[] {
+  const at = leader === undefined ? undefined : compiled.index.get(leader);
+  if (hanging === null || at === undefined) return [];
+  const { [hanging]: _, ...others } = found;
+  const posterior = weighed(candidates, compiled, others, circumstances).posterior();
+  const rest = 1 - (posterior[at] ?? 0);
+  const apart = (factors: Iterable<Factor>): number => {
+    let bits = 0;
+    for (const { p } of factors) {
+      const own = p[at] ?? 0;
+      let all = 0;
+      for (let i = 0; i < p.length; i++) if (i !== at) all += (posterior[i] ?? 0) * (p[i] ?? 0);
+      const beside = all / rest;
+      const middle = (own + beside) / 2;
+      bits += (own * Math.log2(own / middle) + beside * Math.log2(beside / middle)) / 2;
+    }
+    return bits;
+  };
+  return inOrder(compiled, found, circumstances.surrounding, ({ factors }) => apart(factors.values()));
+}
+
 function misfitsOf(
   compiled: Compiled,
   posterior: Float64Array,
@@ -128,16 +174,25 @@ function nextLooks(
   found: Readonly<Record<string, Finding>>,
   surrounding: Surrounding,
 ): NextLook[] {
+  const gain = weighing.gains(now, UNLIKELY);
+  return inOrder(compiled, found, surrounding, ({ sign, factors }) =>
+    gain([...factors].map(([finding, factor]) => ({ factor, group: groupOf(sign, finding) }))),
+  );
+}
+
+/** The signs of a place that were not looked for, by what each gains against the effort of looking. */
+function inOrder(
+  compiled: Compiled,
+  found: Readonly<Record<string, Finding>>,
+  surrounding: Surrounding,
+  gain: (sign: CompiledSign) => number,
+): NextLook[] {
   const worth = ({ sign, gainBits }: { sign: Sign; gainBits: number }): number =>
     (gainBits * (sign.night ? NIGHT_WORTH : 1) * (sign.tool === null ? 1 : TOOL_WORTH)) /
     (1 + sign.effortSeconds / HALF_WORTH_SECONDS);
-  const gain = weighing.gains(now, UNLIKELY);
   return [...compiled.signs.values()]
     .filter(({ sign }) => found[sign.id] === undefined && sign.places.includes(surrounding))
-    .map(({ sign, factors }) => ({
-      sign,
-      gainBits: gain([...factors].map(([finding, factor]) => ({ factor, group: groupOf(sign, finding) }))),
-    }))
+    .map((one) => ({ sign: one.sign, gainBits: gain(one) }))
     .sort((a, b) => worth(b) - worth(a) || byCodeUnit(a.sign.id, b.sign.id))
     .map(({ sign, gainBits }) => ({ sign: sign.id, gainBits, effortSeconds: sign.effortSeconds }));
 }

@@ -35,7 +35,7 @@ export type { CaseRanking, NextLook, RankedCandidate } from './case-ranking';
 export { evidenceFor } from './evidence';
 export { hasOwnMark, isRuledOut, unexplained } from './ruled-out';
 export type { Evidence } from './evidence';
-export { askingOf, drawnWith, partedBy, questionsAhead } from './question';
+export { askingOf, drawnWith, isBorneOut, partedBy, questionsAhead } from './question';
 export type { Asking } from './question';
 export { BODY_LENGTH, livesIn, priorsOf, THE_COUNT, THE_HOUR } from './likelihood';
 export type { Circumstances, Counted } from './likelihood';

@@ -224,3 +224,24 @@ describe('a mark of one’s own', () => {
         expect(hasOwnMark(one, bee, SIGNS, { [id]: NONE_OF_THESE }), `${one.id} by ${id}`).toBe(false);
   });
 });
+
+describe('a name that hangs on one reading', () => {
+  /** Black and shiny, in a cellar: an oriental cockroach by that alone. */
+  const ranking = rank({ 'roach-look': 'black-shiny' }, { surrounding: 'cellar', region: 'europe' });
+  const ask = (skipped: readonly string[]) =>
+    askingOf(ranking, SIGNS, { skipped: new Set(skipped), first: null }).ask;
+  it('is asked for once more, by what would tell without that reading', () => {
+    expect(ranking.ranked[0]?.p).toBeGreaterThan(0.8);
+    expect(ranking).toMatchObject({ sure: false, hangsOn: 'roach-look' });
+    expect(ranking.bearsOut.map(({ sign }) => sign)).not.toContain('roach-look');
+    expect(ask([])).toBe('droppings');
+    // Whoever looked at neither droppings nor the drain is asked for the egg cases.
+    expect(ask(['droppings', 'from-the-drain'])).toBe('egg-cases');
+    const borne = rank(
+      { 'roach-look': 'black-shiny', droppings: true, 'from-the-drain': true },
+      { surrounding: 'cellar' },
+    );
+    expect(borne).toMatchObject({ sure: true, hangsOn: null });
+    expect(borne.bearsOut).toEqual([]);
+  });
+});

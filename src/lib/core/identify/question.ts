@@ -1,5 +1,5 @@
 import { NONE_OF_THESE, type Candidate, type Finding, type FirstSeen, type Sign } from './candidate';
-import type { CaseRanking } from './case-ranking';
+import { SURE_FROM, type CaseRanking } from './case-ranking';
 import { likelihoodOf } from './likelihood';
 
 /** The one question to ask now, or why no other is asked. */
@@ -10,12 +10,18 @@ export type Asking =
 
 /** What gains less than this, in bits, changes nothing that anybody would do. */
 const HARDLY_ANYTHING = 0.02;
+/** What bears a name out tells at least this much, in bits, without the reading on which the name hangs. */
+const BEARS_OUT = 0.1;
 /** What belongs to what somebody came with goes first where it gains at least this share of the best. */
 const NEARLY_AS_GOOD = 0.5;
 
+/** Whether what is asked now is to bear out a name that is likely enough, but by one reading alone. */
+export const isBorneOut = (ranking: CaseRanking): boolean =>
+  (ranking.ranked[0]?.p ?? 0) >= SURE_FROM && ranking.hangsOn !== null;
+
 /**
  * What to ask next, one thing at a time: the sign of the most gain for its effort that was not passed over; of signs nearly as good,
- * one that is about what somebody came with. It ends where a name is sure, or where nothing that is left would change much.
+ * one that is about what somebody came with. A name that hangs on one reading is asked for once more, by other signs. It ends where a name is sure, or where nothing that is left would change much.
  */
 export function askingOf(
   ranking: CaseRanking,
@@ -23,7 +29,11 @@ export function askingOf(
   { skipped, first }: { readonly skipped: ReadonlySet<string>; readonly first: FirstSeen | null },
 ): Asking {
   if (ranking.sure) return { ask: null, end: 'named' };
-  const left = ranking.next.filter(({ sign, gainBits }) => !skipped.has(sign) && gainBits >= HARDLY_ANYTHING);
+  const worth = (looks: CaseRanking['next'], least: number) =>
+    looks.filter(({ sign, gainBits }) => !skipped.has(sign) && gainBits >= least);
+  // A name that is likely enough, but by one reading alone, is borne out or upset first by what would tell without it.
+  const bearing = isBorneOut(ranking) ? worth(ranking.bearsOut, BEARS_OUT) : [];
+  const left = bearing.length > 0 ? bearing : worth(ranking.next, HARDLY_ANYTHING);
   const [best] = left;
   if (!best) return { ask: null, end: 'nothing-more' };
   const fits = (id: string): boolean =>

@@ -5,6 +5,7 @@
     askingOf,
     CANNOT_TELL,
     drawnWith,
+    isBorneOut,
     NONE_OF_THESE,
     partedBy,
     questionsAhead,
@@ -107,9 +108,11 @@
   {#if sign}
     <p class="soft small">
       {prose(sign.how)}, {effortText(sign)}.
-      {parted
-        ? `Tells most now: it parts ${nameOf(parted[0])} from ${nameOf(parted[1])}.`
-        : 'Tells most now.'}
+      {isBorneOut(ranking)
+        ? `It bears out or upsets ${nameOf(ranking.ranked[0]?.id).toLowerCase()}, which hangs on one reading so far.`
+        : parted
+          ? `Tells most now: it parts ${nameOf(parted[0])} from ${nameOf(parted[1])}.`
+          : 'Tells most now.'}
     </p>
     {#if sign.drawn}<img
         class="sign mt-0 mb-2.5 mx-auto"
