@@ -140,4 +140,5 @@ export const kitchenSchema: z.ZodType<KitchenRemedy> = z.strictObject({
       storage: text,
     })
     .nullable(),
+  tryDays: z.number().int().min(1).max(60).nullable(),
 });

@@ -57,7 +57,7 @@ describe('what a form sends', () => {
         test: 'turf-flap',
         frame: { value: 0.1, unit: 'm2' },
         counts: [3, null, 0],
-        ...{ countedOn: null, series: [], light: null },
+        ...{ countedOn: null, series: [], light: null, tried: [] },
         vigour: 'fair',
         flowering: true,
         damp: null,
@@ -269,6 +269,18 @@ describe('readings over weeks', () => {
           { on: '2027-09-08', frame: { value: 7, unit: 'count' }, counts: [6] },
         ],
       },
+    });
+  });
+  it('and what is tried keeps its day to stop, which is later than its first', () => {
+    const tried = (until: string) =>
+      parseStop(
+        'look',
+        fields({ ...read, 'tried.0.what': 'Beer cup', 'tried.0.from': '2027-09-15', 'tried.0.until': until }),
+        known,
+      );
+    expect(tried('2027-09-22')).toMatchObject({ ok: { tried: [{ what: 'Beer cup', until: '2027-09-22' }] } });
+    expect(tried('2027-09-15')).toMatchObject({
+      refused: [{ path: 'tried.0.until', facts: { expected: 'a-later-day' } }],
     });
   });
   it('are none where nobody took any, and one without its day is asked for it', () => {

@@ -9,6 +9,8 @@ export {
   parseProperty,
   parseTie,
   propertyForm,
+  parseTrying,
+  tryingForm,
 } from './open-forms';
 export type { CaseForm, PropertyForm } from './open-forms';
 export { parseRecord } from './record-form';

@@ -12,6 +12,7 @@ import {
   planZoneId,
   ticked,
   treeOf,
+  whole,
   zoneField,
   type Fields,
 } from './fields';
@@ -77,3 +78,12 @@ export const parseTie = (fields: Fields): Result<z.output<typeof tieForm>> => re
 /** A ground of a property that is named, or whose name is taken off. */
 export const parseGround = (fields: Fields): Result<z.output<typeof groundForm>> =>
   read(groundForm, treeOf(fields));
+
+/** A kitchen remedy that is tried in a case for so many days. */
+export const tryingForm = z.object({
+  remedy: z.string().min(1).max(60),
+  case: whole(1, 1_000_000),
+  days: whole(1, 60),
+});
+export const parseTrying = (fields: Fields): Result<z.output<typeof tryingForm>> =>
+  read(tryingForm, treeOf(fields));

@@ -15,6 +15,8 @@ const FIELD_NAMES: Readonly<Record<string, string>> = {
   noughtBefore: 'The reading before',
   light: 'By day or at night',
   series: 'The earlier readings',
+  tried: 'What was tried at home',
+  remedy: 'The remedy',
   frame: 'The frame',
   counts: 'The counts',
   flowering: 'Whether anything flowers',
@@ -377,6 +379,10 @@ const LISTS: Readonly<
   thresholds: { one: 'Threshold', fields: LIST_FIELDS },
   uses: { one: 'Use', fields: USE_FIELDS },
   readings: { one: 'Row', fields: READING_WORDS },
+  tried: {
+    one: 'What was tried',
+    fields: { what: 'what it is', from: 'the day it began', until: 'the day to stop' },
+  },
   series: {
     one: 'Reading',
     fields: {

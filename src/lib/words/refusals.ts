@@ -175,6 +175,8 @@ function invalidSentence(where: string, facts: Refusal['facts'], show: Show, nam
       return `${where} must be a time such as 06:30${got(facts)}.`;
     case 'not-below-least':
       return `${where} must not be below the least.`;
+    case 'a-later-day':
+      return `${where} must be a later day than the one on which it began.`;
     case 'later-than-start':
       return `${where} lies before the start, or more than fourteen hours after it. A job that ran past midnight may end at an earlier time of day.`;
     default:

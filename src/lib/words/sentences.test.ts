@@ -3,7 +3,7 @@ import { DUE_KINDS } from '../core/schedule';
 import { dueWords } from './due-terms';
 import { describe, expect, it } from 'vitest';
 import type { z } from 'zod';
-import { JOB_FIELDS, takingForm } from '../forms';
+import { JOB_FIELDS, takingForm, tryingForm } from '../forms';
 import { caseForm, propertyForm } from '../forms/open-forms';
 import { customerForm } from '../forms/office-forms';
 import { recordForm } from '../forms/record-form';
@@ -53,7 +53,7 @@ function pathsOf(shape: unknown, at = ''): string[] {
 const FORMS: Readonly<Record<string, z.ZodType>> = {
   ...Object.fromEntries(Object.entries(BODIES).map(([stop, body]) => [`stop ${stop}`, body as z.ZodType])),
   ...{ card: cardForm, record: recordForm, property: propertyForm, case: caseForm },
-  ...{ customer: customerForm, settings: settingsShape, taking: takingForm },
+  ...{ customer: customerForm, settings: settingsShape, taking: takingForm, trying: tryingForm },
 };
 const jobPaths = Object.values(JOB_FIELDS).flatMap(({ fields }) =>
   fields.flatMap(({ name }) => [name, `${name}.value`, `${name}.unit`]),

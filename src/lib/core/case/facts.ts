@@ -45,6 +45,15 @@ export type Purpose = (typeof PURPOSES)[number];
 export const EXPECTED_BECAUSE = ['history', 'adults', 'neighbours'] as const;
 export type ExpectedBecause = (typeof EXPECTED_BECAUSE)[number];
 
+/** So many things at most are written down as tried. */
+export const MOST_TRIED = 12;
+/** Something tried at home, and the day on which it is stopped and judged. */
+export interface Tried {
+  readonly what: string;
+  readonly from: CalendarDay;
+  readonly until: CalendarDay;
+}
+
 export interface LookBody {
   /** Control where nothing is said. */
   readonly purpose?: Purpose;
@@ -64,6 +73,8 @@ export interface LookBody {
   readonly countedOn?: CalendarDay | null;
   /** Earlier readings of the same numbered spots, the oldest first. */
   readonly series?: readonly SeriesReading[];
+  /** What was tried without a product, the oldest first. */
+  readonly tried?: readonly Tried[];
   /** When living ones were met; null or absent where nobody said. */
   readonly light?: DayOrNight | null;
   readonly vigour: Vigour;

@@ -26,6 +26,8 @@ export interface KitchenRemedy {
   /** What to do instead, or besides. */
   readonly instead: string;
   readonly recipe: KitchenRecipe | null;
+  /** After so many days it is plain whether it helps; null where it is not to be tried. */
+  readonly tryDays: number | null;
 }
 
 /**

@@ -28,6 +28,7 @@ export type Expected =
   | 'shorter-text'
   | 'plain-text'
   | 'later-than-start'
+  | 'a-later-day'
   | 'a-clock-time'
   | 'not-below-least'
   | 'an-email'

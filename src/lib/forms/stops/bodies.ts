@@ -1,4 +1,4 @@
-import { EXPECTED_BECAUSE, PURPOSES, TANK_BEFORE } from '../../core/case';
+import { EXPECTED_BECAUSE, MOST_TRIED, PURPOSES, TANK_BEFORE } from '../../core/case';
 import { WISHES } from '../../core/choose';
 import { z } from 'zod';
 import { MOST_READINGS, type SeriesReading } from '../../core/review';
@@ -11,6 +11,7 @@ import type {
   NameBody,
   PlaceBody,
   RecheckBody,
+  Tried,
   WhenBody,
 } from '../../core/case';
 import {
@@ -49,6 +50,14 @@ const readingBody = z.object({
   counts: listed(count, 1, 20),
 }) satisfies z.ZodType<SeriesReading>;
 
+/** What is tried is stopped on a day after it began. */
+const triedBody = z
+  .object({ what: neededText(120), from: dayField, until: dayField })
+  .refine(({ from, until }) => until > from, {
+    path: ['until'],
+    params: { expected: 'a-later-day' },
+  }) satisfies z.ZodType<Tried>;
+
 export const lookBody = z.object({
   purpose: z.enum(PURPOSES).default('control'),
   because: orNothing(z.enum(EXPECTED_BECAUSE)).default(null),
@@ -75,6 +84,7 @@ export const lookBody = z.object({
   countedOn: orNothing(dayField).default(null),
   series: listed(readingBody, 0, MOST_READINGS).default([]),
   light: orNothing(z.enum(DAY_OR_NIGHT)).default(null),
+  tried: listed(triedBody, 0, MOST_TRIED).default([]),
   vigour: z.enum(['weak', 'fair', 'strong']),
   flowering: ticked,
   damp: orNothing(z.enum(['dry', 'damp'])).default(null),

@@ -201,4 +201,28 @@ describe('a job from Look to Log', () => {
     expect(second.location).toBe(`/cases/${number}/2/mix`);
     expect(await page('2/mix')).toContain('Sedgefold second');
   });
+
+  it('a kitchen remedy is tried in a case for a week, stands on Today until it is ticked, and what harms is not', async () => {
+    const { number, page, save } = await open('Slugs in the bed', []);
+    const trying = (remedy: string, days = '7') =>
+      boss.post('/guide/kitchen?/try', { remedy, case: String(number), days });
+    // Where it was has to be said first, and salt is never tried.
+    expect((await trying('beer-cup')).text).toContain('Say first at Look');
+    const look = { ...LAWN, test: 'turf-flap', 'frame.value': '0.1', 'frame.unit': 'm2', 'counts.0': '' };
+    await save('look', { ...look, surrounding: 'bed' });
+    expect((await trying('salt')).status).toBe(400);
+    expect((await trying('beer-cup', '0')).status).toBe(400);
+    expect((await trying('beer-cup')).location).toBe(`/cases/${number}/look`);
+    expect((await trying('beer-cup')).text).toContain('being tried there already');
+    expect(await page('look')).toMatch(/Being tried: [^,]*, until Wed 22 Sep/);
+    expect(await page('choose')).toContain('Being tried until Wed 22 Sep');
+    const today = async (): Promise<string> => plain((await boss.get('/')).text);
+    expect(await today()).toContain('Stop trying it');
+    const { text } = await boss.get(`/cases/${number}/log`);
+    const key = /name="key" value="(due stop-trying [^"]+)"/.exec(text)?.[1] ?? '';
+    const done = await boss.post(`/cases/${number}/log?/due`, { key, tick: 'on', said: 'Eleven, then nine' });
+    expect(done.status).toBe(200);
+    expect(await today()).not.toContain('Stop trying it');
+    expect(await page('log')).toContain('Eleven, then nine');
+  });
 });

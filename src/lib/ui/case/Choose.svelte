@@ -35,6 +35,9 @@
   const sheet = getSheet();
   const view = $derived(sheet.view);
   const start = untrack(() => sheet.facts.stops.choose);
+  const trying = $derived(
+    sheet.facts.stops.look?.tried?.find(({ until }) => until >= sheet.facts.today) ?? null,
+  );
   const turf = $derived(sheet.facts.stops.look?.surrounding === 'lawn');
   const purpose = $derived(purposeOf(sheet.facts));
   const treat = $derived(
@@ -151,6 +154,12 @@
     {show.prose(view.named.culture)}.
   </p>{/if}
 
+{#if trying}
+  <p>
+    <span class="figure">Being tried until {show.dayText(trying.until, sheet.facts.today)}:</span>
+    {trying.what.toLowerCase()}. What goes down beside it cannot be told apart from it.
+  </p>
+{/if}
 <div class="section-head">
   <h2>By what</h2>
   <span class="soft small">mildest that will work first; Halts with their clause</span>

@@ -16,6 +16,7 @@
   import LookCounts from './LookCounts.svelte';
   import Asking from './Asking.svelte';
   import SignRow from './SignRow.svelte';
+  import TriedAtHome from './TriedAtHome.svelte';
   import { getSheet } from './sheet.svelte';
 
   const FIRST_SHOWN = 8;
@@ -263,6 +264,7 @@
       {@render seen()}
     </Fold>
   {/if}
+  <TriedAtHome />
   <div class="fields mt-5"><Note label="Note" name="note" value={start?.note ?? ''} /></div>
 </div>
 {#if start?.first}<input type="hidden" name="first" value={start.first} />{/if}

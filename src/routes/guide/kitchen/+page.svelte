@@ -1,13 +1,23 @@
 <script lang="ts">
   import Notice from '$lib/ui/parts/Notice.svelte';
+  import { enhance } from '$app/forms';
   import Button from '$lib/ui/parts/Button.svelte';
+  import Choice from '$lib/ui/parts/Choice.svelte';
+  import Fold from '$lib/ui/parts/Fold.svelte';
+  import NumberField from '$lib/ui/parts/NumberField.svelte';
+  import { setErrors } from '$lib/ui/parts/errors';
+  import { getMayChange } from '$lib/ui/parts/may';
   import { resolve } from '$app/paths';
   import { scaleRecipe } from '$lib/core/choose';
   import { GRADE_WORDS } from '$lib/words';
   import { getShow } from '$lib/ui/parts/show';
   import type { PageProps } from './$types';
 
-  let { data }: PageProps = $props();
+  let { data, form: sent }: PageProps = $props();
+  const may = getMayChange();
+  /** What was refused stands at the remedy that it was sent from. */
+  const ofRemedy = (id: string) => (sent?.fields.remedy === id ? sent : null);
+  setErrors((path) => sent?.errors.find((error) => error.path === path)?.message);
   const { numberText, prose, quantityText } = getShow();
   let wanted = $state<Record<string, string>>({});
 </script>
@@ -65,6 +75,30 @@
             {:else}<p class="field-error">Type a number above 0.</p>{/if}
           </div>
         {/if}
+        {#if r.tryDays !== null && may() && data.cases.length > 0}
+          <Fold says="Try it, with a day to stop" open={ofRemedy(r.id) !== null}>
+            <form method="POST" action="?/try" use:enhance class="fields">
+              <input type="hidden" name="remedy" value={r.id} />
+              <Choice
+                label="Case"
+                name="case"
+                value={ofRemedy(r.id)?.fields.case ?? String(data.cases[0]?.number ?? '')}
+                items={data.cases.map((c) => ({
+                  value: String(c.number),
+                  name: `${c.number} · ${c.title}, ${c.property}`,
+                }))}
+                width="18rem"
+              />
+              <NumberField
+                label="Days to the end"
+                name="days"
+                value={ofRemedy(r.id)?.fields.days ?? r.tryDays}
+                width="8rem"
+              />
+              <Button class="self-end">Write it down in the case</Button>
+            </form>
+          </Fold>
+        {/if}
       </li>
     {:else}
       <li class="soft">Nothing of that name. Try the pest, or another word for it.</li>
@@ -90,11 +124,6 @@
   li p {
     margin: 0.15rem 0;
     max-width: 46rem;
-  }
-  .care {
-    border-left: 5px solid var(--saffron);
-    background: var(--saffron-wash);
-    padding: 0.3rem 0.7rem;
   }
   .recipe {
     margin-top: 0.5rem;
