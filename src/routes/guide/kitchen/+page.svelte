@@ -1,9 +1,9 @@
 <script lang="ts">
   import Notice from '$lib/ui/parts/Notice.svelte';
   import { enhance } from '$app/forms';
+  import { untrack } from 'svelte';
   import Button from '$lib/ui/parts/Button.svelte';
   import Choice from '$lib/ui/parts/Choice.svelte';
-  import Fold from '$lib/ui/parts/Fold.svelte';
   import NumberField from '$lib/ui/parts/NumberField.svelte';
   import { setErrors } from '$lib/ui/parts/errors';
   import { getMayChange } from '$lib/ui/parts/may';
@@ -15,8 +15,16 @@
 
   let { data, form: sent }: PageProps = $props();
   const may = getMayChange();
-  /** What was refused stands at the remedy that it was sent from. */
-  const ofRemedy = (id: string) => (sent?.fields.remedy === id ? sent : null);
+  const tryable = $derived(may() && data.cases.length > 0);
+  const able = $derived(data.remedies.filter(({ tryDays }) => tryDays !== null));
+  let chosen = $state(untrack(() => sent?.fields.remedy ?? ''));
+  const picked = $derived(able.find(({ id }) => id === chosen)?.id ?? able[0]?.id ?? '');
+  let trying = $state<HTMLFormElement>();
+  function choose(id: string): void {
+    chosen = id;
+    trying?.scrollIntoView({ block: 'center' });
+    trying?.querySelector<HTMLSelectElement>('[name="case"]')?.focus({ preventScroll: true });
+  }
   setErrors((path) => sent?.errors.find((error) => error.path === path)?.message);
   const { numberText, prose, quantityText } = getShow();
   let wanted = $state<Record<string, string>>({});
@@ -71,39 +79,60 @@
                     {part.what}
                   </li>{/each}
               </ul>
-              <p class="small">Keeps {numberText(r.recipe.freshHours)} hours. {r.recipe.storage}</p>
+              <p class="small">
+                Keeps {numberText(r.recipe.freshHours)}
+                {r.recipe.freshHours === 1 ? 'hour' : 'hours'}. {r.recipe.storage}
+              </p>
             {:else}<p class="field-error">Type a number above 0.</p>{/if}
           </div>
         {/if}
-        {#if r.tryDays !== null && may() && data.cases.length > 0}
-          <Fold says="Try it, with a day to stop" open={ofRemedy(r.id) !== null}>
-            <form method="POST" action="?/try" use:enhance class="fields">
-              <input type="hidden" name="remedy" value={r.id} />
-              <Choice
-                label="Case"
-                name="case"
-                value={ofRemedy(r.id)?.fields.case ?? String(data.cases[0]?.number ?? '')}
-                items={data.cases.map((c) => ({
-                  value: String(c.number),
-                  name: `${c.number} · ${c.title}, ${c.property}`,
-                }))}
-                width="18rem"
-              />
-              <NumberField
-                label="Days to the end"
-                name="days"
-                value={ofRemedy(r.id)?.fields.days ?? r.tryDays}
-                width="8rem"
-              />
-              <Button class="self-end">Write it down in the case</Button>
-            </form>
-          </Fold>
-        {/if}
+        {#if r.tryDays !== null && tryable}<Button kind="plain" type="button" onclick={() => choose(r.id)}
+            >Try it, with a day to stop</Button
+          >{/if}
       </li>
     {:else}
       <li class="soft">Nothing of that name. Try the pest, or another word for it.</li>
     {/each}
   </ul>
+  {#if tryable && able.length > 0}
+    <form method="POST" action="?/try" use:enhance bind:this={trying}>
+      <h2 class="section-head mt-6">Try one, with a day to stop</h2>
+      <p class="soft small">
+        It is written down in the case at Look, and stands on Today until somebody says whether it helped.
+      </p>
+      <div class="fields mb-4">
+        <Choice
+          label="What is tried"
+          name="remedy"
+          value={picked}
+          items={able.map(({ id, name }) => ({ value: id, name }))}
+          width="20rem"
+          onchange={(id) => (chosen = id)}
+        />
+        <Choice
+          label="Case"
+          name="case"
+          value={sent?.fields.case ?? String(data.cases[0]?.number ?? '')}
+          items={data.cases.map((c) => ({
+            value: String(c.number),
+            name: `${c.number} · ${c.title}, ${c.property}`,
+          }))}
+          width="20rem"
+        />
+        {#key picked}
+          <NumberField
+            label="Days to the end"
+            name="days"
+            value={(sent?.fields.remedy === picked ? sent.fields.days : null) ??
+              able.find(({ id }) => id === picked)?.tryDays ??
+              ''}
+            width="8rem"
+          />
+        {/key}
+      </div>
+      <Button>Write it down in the case</Button>
+    </form>
+  {/if}
 </div>
 
 <style>
