@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { CANDIDATES, DEMONSTRATION_LABELS, FIELD_TESTS, GUIDE, SIGNS } from '.';
-import { candidatesIn, regionOf, stagesInMonth, type Candidate } from '../core/identify';
+import { candidatesIn, regionOf, sourcesOf, stagesInMonth, type Candidate } from '../core/identify';
 import { valueIn } from '../core/units';
 
 const of = (id: string, list: readonly Candidate[] = CANDIDATES): Candidate =>
@@ -168,5 +168,42 @@ describe('what a specialist mended, of bees, wasps and cards', () => {
       if (actives.some(({ group }) => group !== null)) expect(allowedIn.length, id).toBeGreaterThan(0);
     for (const one of DEMONSTRATION_LABELS)
       if (one.form === 'dust') expect(JSON.stringify(one.uses), one.id).not.toMatch(/until dry/i);
+  });
+});
+
+describe('every fact of every entry', () => {
+  it.each(CANDIDATES.map((one) => [one.id, one] as const))(
+    'of %s has its kind of source and its regions',
+    (id, one) => {
+      const guide = GUIDE.get(id)!;
+      const told = sourcesOf(one, guide);
+      const facts = told.map(({ fact }) => fact);
+      expect(new Set(facts).size).toBe(facts.length);
+      for (const fact of ['name', 'season', 'places', 'likelihoods', 'advice'] as const)
+        expect(facts).toContain(fact);
+      expect(facts.includes('threshold') || facts.includes('presence')).toBe(one.threshold !== null);
+      expect(facts.includes('harms')).toBe(guide.families.some(({ grade }) => grade === 'harmful'));
+      // Nothing is told for where it does not live.
+      for (const { regions } of told)
+        for (const region of regions ?? []) if (one.regions) expect(one.regions).toContain(region);
+    },
+  );
+  it('tells a year that was turned round from one that somebody saw', () => {
+    const of = (id: string) =>
+      sourcesOf(
+        CANDIDATES.find((one) => one.id === id)!,
+        GUIDE.get(id)!,
+      ).filter(({ fact }) => fact.startsWith('season'));
+    expect(of('yellowjacket')).toEqual([
+      expect.objectContaining({
+        fact: 'season',
+        kind: 'handbook',
+        regions: expect.arrayContaining(['australia']),
+      }),
+    ]);
+    expect(of('honey-bee')).toContainEqual({
+      ...{ fact: 'season-turned', kind: 'judgement' },
+      regions: ['africa', 'australia', 'new-zealand'],
+    });
   });
 });

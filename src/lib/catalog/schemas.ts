@@ -89,7 +89,13 @@ export const candidateSchema: z.ZodType<Candidate> = z.strictObject({
     }),
   ),
   threshold: z
-    .strictObject({ test: text, at: span, presence: z.literal(true).exactOptional(), source: text })
+    .strictObject({
+      test: text,
+      at: span,
+      presence: z.literal(true).exactOptional(),
+      source: text,
+      regions: z.array(z.enum(REGIONS)).min(1).exactOptional(),
+    })
     .nullable(),
   telling: text,
   ruleOut: z

@@ -39,7 +39,15 @@ export {
   VIGOUR_WORDS,
 } from './terms';
 export { MANY_WORDS, SEEN_WORDS, sightingTitle } from './sighting';
-export { effortText, findingText, gainWords, REGION_WORDS, weightWords } from './naming';
+export {
+  effortText,
+  FACT_WORDS,
+  SOURCE_KIND_WORDS,
+  findingText,
+  gainWords,
+  REGION_WORDS,
+  weightWords,
+} from './naming';
 export { FINDING_WORDS, RULE_WORDS } from './label-check';
 export {
   STRENGTH_WORDS,

@@ -1,4 +1,12 @@
-import { CANNOT_TELL, NONE_OF_THESE, type Finding, type Region, type Sign } from '../core/identify';
+import {
+  CANNOT_TELL,
+  NONE_OF_THESE,
+  type Fact,
+  type Finding,
+  type Region,
+  type Sign,
+  type SourceKind,
+} from '../core/identify';
 
 /** How strongly a finding speaks, by how far it moves the odds in bits: one bit doubles them. */
 export function weightWords(bits: number): string {
@@ -51,4 +59,21 @@ export const REGION_WORDS: Readonly<Record<Region, string>> = {
   ...{ 'america-north': 'North America', 'america-warm': 'the warm south of North America' },
   ...{ latin: 'Latin America', asia: 'temperate Asia', tropics: 'the tropics of Asia and the Pacific' },
   ...{ australia: 'Australia', 'new-zealand': 'New Zealand' },
+};
+
+/** Of what kind a source is, and what each fact of an entry is called beside it. */
+export const SOURCE_KIND_WORDS: Readonly<Record<SourceKind, string>> = {
+  handbook: 'handbooks of identification',
+  extension: 'published guidance of advisory services',
+  law: 'lists of protected and notifiable animals; yours may differ',
+  practice: 'practice of the trade',
+  judgement: 'our judgement, held against told sightings',
+};
+export const FACT_WORDS: Readonly<Record<Fact, string>> = {
+  ...{ name: 'Name and telling mark', sizes: 'Stages and sizes', season: 'Time of year' },
+  'season-turned': 'Time of year, turned round by six months',
+  ...{ places: 'How often it is the cause, by place', likelihoods: 'How often it shows each sign' },
+  ...{ threshold: 'The number from which treating is worth it', presence: 'That any of it counts' },
+  ...{ works: 'What works, and how soon', 'hardly-works': 'What hardly works', harms: 'What harms' },
+  ...{ status: 'Protected or to be reported', advice: 'What to do, and whom to call' },
 };

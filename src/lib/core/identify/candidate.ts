@@ -52,6 +52,8 @@ export interface Threshold {
   /** No number: any of it at any place counts, and done is two readings of nought. `at` is nought then. */
   readonly presence?: true;
   readonly source: string;
+  /** For which parts of the world the number was published; absent for wherever it lives. */
+  readonly regions?: readonly Region[];
 }
 
 /**

@@ -43,5 +43,7 @@ export { againstThreshold, byPresence, densityOf, spotsToDecide, thresholdFor, w
 export type { Density, ThresholdVerdict, Vigour } from './density';
 export { recipeFor, usualFrame, shownPer } from './field-test';
 export type { CountBasis, FieldTest } from './field-test';
+export { FACTS, SOURCE_KINDS, sourcesOf } from './sources';
+export type { Fact, FactSource, SourceKind } from './sources';
 export { GUIDE_GROUPS, REMEDY_FAMILIES } from './guide';
 export type { GuideEntry, GuideGroup, RemedyFamily } from './guide';

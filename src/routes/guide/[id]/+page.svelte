@@ -6,7 +6,18 @@
   import SeasonStrip from '$lib/ui/guide/SeasonStrip.svelte';
   import TrueSize from '$lib/ui/guide/TrueSize.svelte';
   import { getShow } from '$lib/ui/parts/show';
-  import { CONCERN_WORDS, FAMILY_NAMES, GRADE_WORDS, percentText, STATUS_WORDS } from '$lib/words';
+  import { sourcesOf } from '$lib/core/identify';
+  import Fold from '$lib/ui/parts/Fold.svelte';
+  import {
+    CONCERN_WORDS,
+    FACT_WORDS,
+    FAMILY_NAMES,
+    GRADE_WORDS,
+    percentText,
+    REGION_WORDS,
+    SOURCE_KIND_WORDS,
+    STATUS_WORDS,
+  } from '$lib/words';
   import type { PageProps } from './$types';
 
   let { data }: PageProps = $props();
@@ -123,6 +134,26 @@
       ? ` Re-check: ${show.prose(g.recheck.charAt(0).toLowerCase() + g.recheck.slice(1))}.`
       : ''}
   </p>
+
+  <Fold class="ruled" says="Where this is from">
+    <Table>
+      <thead
+        ><tr><th scope="col">What</th><th scope="col">Kind of source</th><th scope="col">Told for</th></tr
+        ></thead
+      >
+      <tbody>
+        {#each sourcesOf(c, g) as source (source.fact)}
+          <tr>
+            <td class="figure">{FACT_WORDS[source.fact]}</td>
+            <td>{SOURCE_KIND_WORDS[source.kind]}</td>
+            <td class="wrap-anywhere"
+              >{source.regions?.map((region) => REGION_WORDS[region]).join(', ') ?? 'wherever it lives'}</td
+            >
+          </tr>
+        {/each}
+      </tbody>
+    </Table>
+  </Fold>
 
   {#if other}
     <div class="section-head"><h2>Side by side</h2></div>
