@@ -53,6 +53,7 @@ test('gel by its places and a regulator in cracks as one course, each with figur
 
   // The growth regulator is added from where the plan of several remedies names it.
   await open(page, `/cases/${number}/choose`);
+  await page.getByText(/^Where one is not enough: /).click();
   await page
     .locator('li', { hasText: 'Alderhow Growth Regulator' })
     .getByRole('button', { name: 'Add it as a treatment' })

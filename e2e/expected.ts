@@ -2,7 +2,14 @@ import type { Page } from '@playwright/test';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { dose, type DoseAnswer, type DoseInput } from '../src/lib/core/dose';
-import { densityOf, rankCase, type Candidate, type Finding, type Sign } from '../src/lib/core/identify';
+import {
+  densityOf,
+  rankCase,
+  type Candidate,
+  type Counted,
+  type Finding,
+  type Sign,
+} from '../src/lib/core/identify';
 import { inHand, type CardInUse, type LabelCard } from '../src/lib/core/labels';
 import { expectAnswer } from '../src/lib/core/result';
 import { PLAIN } from '../src/lib/words/show';
@@ -29,9 +36,11 @@ export function certaintyOf(
   pest: string,
   seen: Record<string, Finding>,
   history: Record<string, number> = {},
+  counted: Counted | null = null,
 ): number {
   const ranking = rankCase(candidates, signs, seen, {
     ...{ month: 9, hemisphere: 'north', surrounding: 'lawn', history, lengthMm: null, region: 'europe' },
+    counted,
   });
   return ranking.ranked.find((entry) => entry.id === pest)?.p ?? 0;
 }

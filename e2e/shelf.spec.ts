@@ -107,6 +107,7 @@ test(
     await page.getByRole('button', { name: 'Save', exact: true }).click();
     await expect(page.getByText('Saved', { exact: true })).toBeVisible();
     await stop(page, 3);
+    await page.getByText(/^What counts here: /).click();
     await page.getByRole('checkbox', { name: 'nothing synthetic' }).check();
     const scored = page.getByRole('listitem').filter({ hasText: 'Brookfold Turf Liquid' });
     await expect(scored.getByText('-50 · nothing synthetic')).toBeAttached();

@@ -31,7 +31,12 @@
 </script>
 
 {#if combined}
-  <Fold class="ruled" says="Where one is not enough: {combined.steps.length} in the order of the work">
+  <Fold
+    class="ruled"
+    says="Where one is not enough: {combined.steps
+      .map(({ family }) => FAMILY_NAMES[family].toLowerCase())
+      .join(', then ')}"
+  >
     <ol class="plan list-decimal mt-1 mb-2 mx-0 pl-6">
       {#each combined.steps as step (step.family)}
         <li>

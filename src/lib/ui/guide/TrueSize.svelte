@@ -5,17 +5,17 @@
   import Drawing from './Drawing.svelte';
 
   /** Holds the drawing against the screen in its true size, by the width of a bank card on this very screen. */
-  let { id, name, lengthMm }: { id: string; name: string; lengthMm: number } = $props();
+  let { id, name, lengthMm, span }: { id: string; name: string; lengthMm: number; span: number } = $props();
   const show = getShow();
-  /** The body takes 160 of the 240 units of a drawing's width. */
-  const WIDTH_OF_BODY = 240 / 160;
+  /** The body takes `span` of the 240 units of a drawing’s width. */
+  const widthOfBody = $derived(240 / span);
 </script>
 
 <Fold says="Hold against the screen, in true size">
   <CardScale>
     {#snippet children(perMm)}
       <div class="py-3 px-0 overflow-x-auto" style:min-height="{Math.max(30, lengthMm * perMm * 0.7)}px">
-        <Drawing {id} {name} width={Math.max(2, lengthMm * perMm * WIDTH_OF_BODY)} />
+        <Drawing {id} {name} width={Math.max(2, lengthMm * perMm * widthOfBody)} />
       </div>
     {/snippet}
   </CardScale>

@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { CANDIDATES, FIELD_TESTS, GUIDE, SIGNS } from '$lib/catalog';
 import { stageInMonth, type Candidate, type Hemisphere } from '$lib/core/identify';
-import { INSECTS } from '$lib/ui/drawings/art';
+import { BODY_LENGTH, INSECTS } from '$lib/ui/drawings/art';
 import type { PageServerLoad } from './$types';
 
 const LIKELY = 0.3;
@@ -57,6 +57,8 @@ function signsOf(candidate: Candidate) {
 function drawingsOf(candidate: Candidate) {
   return [candidate.id, ...candidate.stages.map((s) => `${candidate.id}-${s.id}`)].flatMap((id) => {
     const drawing = INSECTS[id];
-    return drawing ? [{ id, title: drawing.title, lengthMm: drawing.lengthMm }] : [];
+    return drawing
+      ? [{ id, title: drawing.title, lengthMm: drawing.lengthMm, span: drawing.span ?? BODY_LENGTH }]
+      : [];
   });
 }

@@ -51,6 +51,7 @@
               id={drawing.id}
               name={drawing.title}
               lengthMm={drawing.lengthMm}
+              span={drawing.span}
             />{/if}
           <figcaption class="soft small">{drawing.title}</figcaption>
         </figure>

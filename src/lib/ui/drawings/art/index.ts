@@ -1,2 +1,3 @@
+export { BODY_LENGTH } from './parts';
 export { INSECTS, insectSvg } from './insects';
 export { SIGN_ART, signSvg } from './signs';

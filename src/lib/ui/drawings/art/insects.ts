@@ -15,7 +15,6 @@ import {
   moth,
   oval,
   RASTERS,
-  roach,
   scaleBar,
   shape,
   svg,
@@ -23,12 +22,15 @@ import {
 } from './parts';
 
 import { MORE_INSECTS } from './more-insects';
+import { STAGES } from './stages';
 import { TRACES } from './traces';
 
 interface Drawing {
   readonly title: string;
   /** The usual body length, to which the drawing is true. */
   readonly lengthMm: number;
+  /** So many units of the field are that long; 160 where nothing is said. */
+  readonly span?: number;
   readonly art: string;
   readonly mark: readonly [x: number, y: number, r: number, text: string];
 }
@@ -62,6 +64,7 @@ const tufts = dots(
 export const INSECTS: Readonly<Record<string, Drawing>> = {
   ...MORE_INSECTS,
   ...TRACES,
+  ...STAGES,
   'japanese-beetle': draw('Japanese beetle grub', 20, grub(RASTERS['short-v']), [
     189,
     58,
@@ -239,33 +242,6 @@ export const INSECTS: Readonly<Record<string, Drawing>> = {
     ].join(''),
     [118, 72, 18, 'no waist, straight feelers'],
   ),
-  'german-cockroach': draw('German cockroach', 14, roach(TAN, line('M66 60H90', 5) + line('M66 84H90', 5)), [
-    78,
-    72,
-    20,
-    'two dark bars behind the head',
-  ]),
-  'brown-banded-cockroach': draw(
-    'Brown-banded cockroach',
-    12,
-    roach('#a9773f', [104, 140].map((x) => shape(`M${x} 42h12v60h-12Z`, '#ead7a8')).join('')),
-    [110, 72, 20, 'pale bands across'],
-  ),
-  'american-cockroach': draw(
-    'American cockroach',
-    38,
-    roach(
-      '#9a4f26',
-      shape('M62 72Q62 48 80 46Q90 48 90 56Q70 54 70 72Q70 90 90 88Q90 96 80 98Q62 96 62 72Z', '#e8cf7d'),
-    ),
-    [76, 52, 15, 'a yellow edge behind the head'],
-  ),
-  'oriental-cockroach': draw('Oriental cockroach', 25, roach(DARK, '', 'short'), [
-    150,
-    72,
-    20,
-    'black, wings short',
-  ]),
   silverfish: draw(
     'Silverfish',
     10,
@@ -564,6 +540,6 @@ export const INSECTS: Readonly<Record<string, Drawing>> = {
 export function insectSvg(id: string, plain = false): string | null {
   const drawing = Object.hasOwn(INSECTS, id) ? INSECTS[id] : undefined;
   if (!drawing) return null;
-  const marks = plain ? '' : telling(...drawing.mark) + scaleBar(drawing.lengthMm);
+  const marks = plain ? '' : telling(...drawing.mark) + scaleBar(drawing.lengthMm, drawing.span);
   return svg(drawing.art + marks, drawing.title);
 }

@@ -11,7 +11,6 @@ import {
   line,
   oval,
   RASTERS,
-  roach,
   shape,
 } from './parts';
 
@@ -21,6 +20,8 @@ const MIDDLE = 72;
 export interface Art {
   readonly title: string;
   readonly lengthMm: number;
+  /** So many units of the field are that long; 160 where nothing is said. */
+  readonly span?: number;
   readonly art: string;
   readonly mark: readonly [x: number, y: number, r: number, text: string];
 }
@@ -119,15 +120,6 @@ export const MORE_INSECTS: Readonly<Record<string, Art>> = {
       line('M146 33l12 24M168 30l8 26', 3).replaceAll('#1b2021', '#d97a2a') +
       line('M136 56l-6 12M152 56l2 12M166 55l10 12'),
     [112, 92, 30, 'white froth; two orange lines'],
-  ),
-  'wood-cockroach': draw(
-    'Wood cockroach',
-    10,
-    roach(
-      '#c99c63',
-      both((y) => line(`M62 ${y(18)}Q130 ${y(40)} 192 ${y(14)}`, 3)).replaceAll('#1b2021', '#f0e3c2'),
-    ),
-    [130, 104, 14, 'light edge; sits in the light, flies'],
   ),
   'black-house-ant': draw('Black house ant', 2.7, ant({ fill: '#2b2624', nodes: 'one', even: true }), [
     ...([172, 80, 26, 'glossy black, small, one knob'] as const),

@@ -328,27 +328,6 @@ export function ant({ fill, nodes, even, winged, grooves, head = fill }: AntLook
   ].join('');
 }
 
-/** A cockroach from above. */
-export const roach = (fill: string, marks: string, wings: 'long' | 'short' = 'long'): string =>
-  [
-    legs([82, 106, 134], 34, 30),
-    line('M58 66Q30 40 8 30M58 78Q30 104 8 116'),
-    oval(128, MIDDLE, wings === 'long' ? 68 : 62, 33, fill),
-    wings === 'long'
-      ? line('M84 72H194') + line('M92 50Q140 46 186 60M92 94Q140 98 186 84', 1)
-      : [118, 132, 146, 160, 174]
-          .map((x) =>
-            line(
-              `M${x} ${MIDDLE - 28 + Math.abs(x - 130) * 0.15}V${MIDDLE + 28 - Math.abs(x - 130) * 0.15}`,
-              1,
-            ),
-          )
-          .join('') + shape('M84 50H116V94H84Z', fill),
-    line('M190 64l14 -6M190 80l14 6'),
-    shape('M60 72Q60 46 80 44Q92 46 92 72Q92 98 80 100Q60 98 60 72Z', fill),
-    marks,
-  ].join('');
-
 /** A moth at rest from above. */
 export const moth = (inner: string, outer: string): string =>
   [

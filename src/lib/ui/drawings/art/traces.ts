@@ -1,5 +1,5 @@
 import type { Art } from './more-insects';
-import { beetle, dots, eightLegs, feelers, flier, legs, line, oval, roach, shape } from './parts';
+import { beetle, dots, eightLegs, feelers, flier, legs, line, oval, shape } from './parts';
 import { SIGN_ART } from './signs';
 
 const [TURF, STRAW, SOIL, PALE] = ['#a9bf7d', '#e3d39a', '#c9b189', '#f3ecd9'];
@@ -112,9 +112,6 @@ export const TRACES: Readonly<Record<string, Art>> = {
       ).replaceAll(INK, '#5f6f8a'),
     [130, 66, 16, 'no legs, no head: threads'],
   ),
-  'smokybrown-cockroach': draw('Smokybrown cockroach', 33, roach('#3a2018', ''), [
-    ...([84, 72, 20, 'one dark shine, no pale edge'] as const),
-  ]),
   'house-cricket': draw(
     'House cricket',
     18,

@@ -1,0 +1,103 @@
+import { describe, expect, it } from 'vitest';
+import { CANDIDATES } from '../../catalog';
+import { INSECTS, insectSvg } from './art';
+import { bothViews, larvaViews, SPAN, type Body, type LarvaBody } from './art/measured';
+import { STAGES } from './art/stages';
+
+const LEGS = [
+  [0.1, 0.1, 0.08],
+  [0.12, 0.12, 0.08],
+  [0.16, 0.16, 0.1],
+] as const;
+const body: Body = {
+  ...{ fill: '#c0ffee', high: 0.5, head: [0.15, 0.2], thorax: [0.25, 0.25], abdomen: [0.6, 0.3] },
+  ...{ legs: LEGS, feelers: { long: 0.3, kind: 'thread' } },
+};
+const larva: LarvaBody = {
+  ...{ fill: '#c0ffee', rings: 10, broad: 0.2, taper: 0.3, legs: 3 },
+  ...{ head: [0.1, 0.14], headFill: '#111111' },
+};
+const many = (text: string, what: RegExp): number => text.match(what)?.length ?? 0;
+const numbers = (text: string): number[] =>
+  [...text.matchAll(/-?\d+(?:\.\d+)?/g)].map(([found]) => Number(found));
+
+describe('a body drawn from its proportions', () => {
+  it('has its legs on both sides from above and on one from the side, each with as many joints as figures', () => {
+    const { art } = bothViews(body);
+    // Femur, tibia and foot of six legs, then femur and tibia of three against the ground.
+    expect(many(art, /<path d="M[^"]*L[^"L]+L[^"L]+L[^"L]+" fill="none"/g)).toBe(6);
+    expect(many(art, /<path d="M[^"]*L[^"L]+L[^"L]+l-?6 0"/g)).toBe(3);
+    expect(many(bothViews({ ...body, legs: [] }).art, /l-?6 0"/g)).toBe(0);
+  });
+
+  it('is drawn smaller where it is broad, and its bar and its mark go with it', () => {
+    const broad = bothViews({ ...body, abdomen: [0.6, 0.6], high: 1 });
+    expect(bothViews(body).span).toBe(SPAN);
+    expect(broad.span).toBeLessThan(SPAN);
+    const [x, y] = broad.at(70, 46);
+    // The head end moves towards the middle of the body by the same share, and stays on its line.
+    expect((126 - x) / (126 - 70)).toBeCloseTo(broad.span / SPAN, 9);
+    expect(y).toBe(46);
+  });
+
+  it('differs by the figure that is another, and by nothing else', () => {
+    const plain = bothViews(body).art;
+    const longer = bothViews({ ...body, feelers: { long: 0.4, kind: 'thread' } }).art;
+    const parts = (art: string): string[] => art.split('/>');
+    const other = parts(longer).filter((part, i) => part !== parts(plain)[i]);
+    // Two feelers from above and one from the side.
+    expect(other).toHaveLength(3);
+  });
+
+  it('of a larva has so many rings, and legs and stumps only where it has them', () => {
+    const rings = (art: string): number => many(art, /stroke-width="0\.8"/g);
+    expect(rings(larvaViews(larva).art)).toBe(2 * 9);
+    const maggot = larvaViews({ ...larva, legs: 0, head: [0, 0] });
+    expect(many(maggot.art, /<ellipse/g)).toBe(0);
+    expect(many(maggot.art, /stroke-width="2"/g)).toBe(0);
+    expect(many(larvaViews({ ...larva, stumps: [4, 5, 6] }).art, /stroke-width="5"/g)).toBe(3);
+    expect(larvaViews({ ...larva, bent: true }).span).toBe(SPAN);
+  });
+});
+
+describe('drawings of stages', () => {
+  it('are of stages and entries that there are, and lie within their field', () => {
+    const known = new Set(CANDIDATES.flatMap((c) => [c.id, ...c.stages.map((s) => `${c.id}-${s.id}`)]));
+    for (const [id, { art, mark }] of Object.entries(STAGES)) {
+      expect(known, id).toContain(id);
+      expect(art, id).not.toMatch(/NaN|undefined|Infinity/);
+      expect(mark[0] > 0 && mark[0] < 240 && mark[1] > 0 && mark[1] < 150, id).toBe(true);
+    }
+  });
+
+  it('say what tells in so many letters as stand beside each other', () => {
+    for (const [id, { mark }] of Object.entries(STAGES)) expect(mark[3].length, id).toBeLessThanOrEqual(34);
+  });
+
+  it('show larva and grown one of what is met as both', () => {
+    const both = ['masked-chafer', 'oriental-beetle', 'black-beetle', 'armyworm', 'cutworm', 'carpet-beetle'];
+    for (const id of [
+      ...both,
+      'clothes-moth',
+      'meal-moth',
+      'mosquito',
+      'flea',
+      'woodworm',
+      'house-longhorn',
+    ]) {
+      expect(INSECTS, id).toHaveProperty(id);
+      const stages = CANDIDATES.find((one) => one.id === id)?.stages ?? [];
+      expect(
+        stages.some((stage) => Object.hasOwn(INSECTS, `${id}-${stage.id}`)),
+        id,
+      ).toBe(true);
+    }
+  });
+
+  it('have a bar as long as the body says it is', () => {
+    // A swarmer of 10 mm over 112 units: 5 mm are 56 units.
+    const bar = /<path d="M([\d.]+) 12V6M[\d.]+ 9H([\d.]+)M/.exec(insectSvg('termite-swarmer') ?? '');
+    const [from = 0, to = 0] = numbers(`${bar?.[1]} ${bar?.[2]}`);
+    expect(to - from).toBeCloseTo((5 / 10) * (STAGES['termite-swarmer']?.span ?? 0), 1);
+  });
+});
