@@ -110,6 +110,7 @@ test(
     await page.getByText(/^What counts here: /).click();
     await page.getByRole('checkbox', { name: 'nothing synthetic' }).check();
     const scored = page.getByRole('listitem').filter({ hasText: 'Brookfold Turf Liquid' });
+    await page.getByRole('button', { name: /^Show \d+ more for it/ }).click();
     await expect(scored.getByText('-50 · nothing synthetic')).toBeAttached();
     await page.getByRole('radio', { name: /Brookfold Turf Liquid/ }).check();
     await page.getByLabel('Reason, where it is not the first').fill('The cool box failed');

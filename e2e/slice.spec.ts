@@ -415,8 +415,7 @@ test('traps are read week after week, and what they say together stands beside t
 }) => {
   await open(page, '/cases/11/look');
   const fill = async (counts: readonly number[]): Promise<void> => {
-    for (const [i, count] of counts.entries())
-      await page.getByLabel(`Trap ${i + 1}`, { exact: true }).fill(String(count));
+    for (const [i, count] of counts.entries()) await page.locator(`[name="counts.${i}"]`).fill(String(count));
   };
   const next = page.getByRole('button', { name: 'Next reading of the same traps' });
   await fill([11, 3, 2, 0, 0, 1]);

@@ -1,5 +1,6 @@
 <script lang="ts">
   import OneOf from '../parts/OneOf.svelte';
+  import Button from '../parts/Button.svelte';
   import Fold from '../parts/Fold.svelte';
   import { resolve } from '$app/paths';
   import { untrack } from 'svelte';
@@ -54,13 +55,16 @@
   /** What its label names against this pest, and what was chosen all the same. */
   const forThis = $derived(view.options.filter((o) => names(o) || o.label.id === start?.label));
   const others = $derived(view.options.filter((o) => !forThis.includes(o)));
-  /** As many as fit beside each other in a head; what was chosen when the page came stands among them whatever its place. */
+  /** As many as fit beside each other in a head; what is chosen, and was when the page came, stands among them whatever its place. */
   const AT_ONCE = 3;
-  const shown = (option: Option, i: number): boolean => i < AT_ONCE || option.label.id === start?.label;
+  let all = $state(false);
+  const inHand = $derived(sheet.facts.stops.choose?.label);
+  const shown = (option: Option, i: number): boolean =>
+    all || i < AT_ONCE || option.label.id === start?.label || option.label.id === inHand;
   const further = $derived(forThis.filter((option, i) => !shown(option, i)));
   const moreText = (options: readonly Option[]): string => {
     const halted = options.filter(({ halts }) => halts.length > 0).length;
-    return `Further down for it: ${options.length}${halted > 0 ? `, with a Halt ${halted === options.length ? 'each' : halted}` : ''}`;
+    return `Show ${options.length} more for it${halted > 0 ? `, with a Halt ${halted === options.length ? 'each' : halted}` : ''}`;
   };
   const wished = $derived(
     sheet.facts.stops.choose?.wishes.map((wish) => WISH_WORDS[wish]).join(', ') || 'nothing said',
@@ -164,8 +168,13 @@
   <h2>By what</h2>
   <span class="soft small">mildest that will work first; Halts with their clause</span>
 </div>
-{#snippet card(option: Option, i: number)}
-  <li class="grid grid-cols-[1fr_auto] gap-y-0 gap-x-4" class:halted={option.halts.length > 0}>
+{#snippet card(option: Option, i: number, away = false)}
+  <!-- What is further down stays in the form: what is ticked moves the cards, and never what was chosen. -->
+  <li
+    class="grid grid-cols-[1fr_auto] gap-y-0 gap-x-4"
+    class:halted={option.halts.length > 0}
+    style:display={away ? 'none' : undefined}
+  >
     <OneOf class="pick" name="label" value={option.label.id} chosen={start?.label ?? undefined}>
       <span class="figure">{option.label.name}</span>
       <span class="soft small">
@@ -206,7 +215,7 @@
 <fieldset>
   <legend class="visually-hidden">Remedy</legend>
   <ul class="rule-list">
-    {#each forThis as option, i (option.label.id)}{#if shown(option, i)}{@render card(option, i)}{/if}{/each}
+    {#each forThis as option, i (option.label.id)}{@render card(option, i, !shown(option, i))}{/each}
     <li class="grid grid-cols-[1fr_auto] gap-y-0 gap-x-4">
       <OneOf class="pick" name="label" value="nothing" chosen={start?.label === null ? 'nothing' : undefined}>
         <span class="figure">Nothing</span>
@@ -214,16 +223,9 @@
       </OneOf>
     </li>
   </ul>
-  {#if further.length > 0}
-    <Fold says={moreText(further)}>
-      <ul class="rule-list">
-        {#each forThis as option, i (option.label.id)}{#if !shown(option, i)}{@render card(
-              option,
-              i,
-            )}{/if}{/each}
-      </ul>
-    </Fold>
-  {/if}
+  {#if further.length > 0}<Button type="button" kind="plain" onclick={() => (all = true)}
+      >{moreText(further)}</Button
+    >{/if}
 </fieldset>
 {#if view.options.length === 0}<p class="soft">The remedies are ranked once there is a name.</p>
 {:else if others.length > 0 || sheet.facts.elsewhere > 0}
