@@ -89,6 +89,7 @@ test('webworms by soap flush, paced lawn, liquid with a carry-over, logged and c
 
   await heading(page, 'Choose');
   await expect(page.getByText('Above the threshold', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: /^Show \d+ more for it/ }).click();
   await page.getByRole('radio', { name: /Tarnside Turf Liquid/ }).check();
   await page.getByLabel('Reason, where it is not the first').fill('Guests from Friday');
   await on(page, 'Measure');
