@@ -50,7 +50,7 @@ export function groundOf(
  * to. What lies on a zone that the plan has no more, and in nothing that was cut from it, may lie anywhere: a zone that is drawn
  * anew frees no cap.
  */
-function placedOf(
+export function placedOf(
   plan: Plan | null,
   records: readonly ApplicationRecord[],
   grounds: readonly NamedGround[],

@@ -288,6 +288,14 @@ describe('a routine visit without an insect', () => {
       [[zone], '2027-09-15'],
     ]);
     expect(await page(`${shed}/measure`)).toContain('where it lies on the plan is said');
+    // What was logged under a name that is tied stands in the history of its zones on the plan.
+    const shown = async (): Promise<string> =>
+      /putDown:\[(.*?)\],today/s.exec((await boss.get(`/properties/${propertyId}/plan`)).text)?.[1] ?? '';
+    const before = await shown();
+    expect((await tie('house walls')).status).toBe(200);
+    const after = await shown();
+    expect(after.length).toBeGreaterThan(before.length);
+    expect(after).toContain(`zones:["${zone}"]`);
     // Twice the same name is no second ground.
     expect((await boss.post(`/properties/${propertyId}?/ground`, { name: 'Shed' })).status).toBe(400);
     expect((await boss.post(`/properties/${propertyId}?/ground`, { name: 'shed', off: 'on' })).status).toBe(

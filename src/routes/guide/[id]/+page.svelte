@@ -22,9 +22,26 @@
 
   let { data }: PageProps = $props();
   const show = getShow();
+  const WIDEST = 220;
+  /** What is smaller than that beside the other is a speck. */
+  const LEAST_SHARE = 0.12;
   const c = $derived(data.candidate);
   const g = $derived(data.guide);
   const other = $derived(data.beside);
+  /** Both first drawings so large that a millimetre is as long in one as in the other; null where that tells nothing. */
+  const scaled = $derived.by(() => {
+    const pair = [data.drawings[0], other?.drawings[0]].flatMap((one) => (one ? [one] : []));
+    if (pair.length < 2) return null;
+    const fields = pair.map(({ lengthMm, span }) => lengthMm / span);
+    const most = Math.max(...fields);
+    const alike = Math.min(...fields) / most;
+    if (alike > 0.9 || alike < LEAST_SHARE) return null;
+    return pair.map(({ id, title }, i) => ({
+      id,
+      title,
+      width: Math.round((WIDEST * (fields[i] ?? 0)) / most),
+    }));
+  });
   const turned = $derived(data.hemisphere === 'north' ? 'south' : 'north');
   /** What is longer than a hand is drawn at no true size. */
   const MOST_TRUE_MM = 120;
@@ -181,6 +198,13 @@
             ><th scope="row">Drawing</th><td
               ><Drawing id={data.drawings[0].id} name={data.drawings[0].title} width={200} /></td
             ><td><Drawing id={other.drawings[0].id} name={other.drawings[0].title} width={200} /></td></tr
+          >
+        {/if}
+        {#if scaled}
+          <tr
+            ><th scope="row">At one scale</th>{#each scaled as { id, title, width } (id)}<td
+                ><Drawing {id} name={title} {width} plain /></td
+              >{/each}</tr
           >
         {/if}
         <tr

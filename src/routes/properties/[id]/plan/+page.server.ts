@@ -2,8 +2,10 @@ import { error } from '@sveltejs/kit';
 import { assess, type CaseFacts } from '$lib/core/case';
 import { sameDimension } from '$lib/core/units';
 import { isId } from '$lib/forms';
+import type { Plan } from '$lib/core/plan';
+import type { NamedGround } from '$lib/core/premises';
 import { loadOpenCasesAt } from '$lib/server/store/cases';
-import { bandOf, keepOffOf } from '$lib/server/store/ground';
+import { bandOf, keepOffOf, placedOf } from '$lib/server/store/ground';
 import { findProperty } from '$lib/server/store/properties';
 import { planDaysOf, planOf, planOn } from '$lib/server/store/plans';
 import { pageOfRecords } from '$lib/server/store/records';
@@ -11,9 +13,20 @@ import { standing, type ApplicationRecord } from '$lib/core/record';
 import type { PlanJob, PutDownHere } from '$lib/ui/plan/job';
 import type { PageServerLoad } from './$types';
 
-/** A record as the plan shows it; one that was never measured on a plan has no place on it. */
-const putDownHere = ({ id, label, doneOn, product, area, ground }: ApplicationRecord): PutDownHere[] =>
-  ground ? [{ id, label: label.name, doneOn, product, area, ...ground }] : [];
+/** What went down, as the plan shows it; of what nobody knows where it lies there is nothing to be shown. */
+function putDownHere(
+  plan: Plan,
+  records: readonly ApplicationRecord[],
+  grounds: readonly NamedGround[],
+): PutDownHere[] {
+  const places = new Map(placedOf(plan, records, grounds).map((place) => [place.id, place]));
+  return records.flatMap(({ id, label, doneOn, product, area }) => {
+    const place = places.get(id);
+    return place
+      ? [{ id, label: label.name, doneOn, product, area, zones: place.zones, footprint: place.footprint }]
+      : [];
+  });
+}
 
 /** A case that is measured on this plan, with its rate for an area. No amount of what a Halt stands against. */
 function jobOf(facts: CaseFacts): PlanJob[] {
@@ -61,7 +74,7 @@ export const load: PageServerLoad = async ({ locals, params, url }) => {
       on: past ? on : null,
       days,
       jobs: cases.flatMap(({ facts }) => jobOf(facts)),
-      putDown: standing(records.rows.map((r) => r.record)).flatMap(putDownHere),
+      putDown: putDownHere(kept.plan, standing(records.rows.map((r) => r.record)), property.grounds),
       today: locals.around.today,
     };
   });
