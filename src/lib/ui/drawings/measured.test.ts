@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { CANDIDATES } from '../../catalog';
 import { INSECTS, insectSvg } from './art';
 import { bothViews, larvaViews, SPAN, type Body, type LarvaBody } from './art/measured';
+import { ANTS } from './art/ants';
 import { STAGES } from './art/stages';
 
 const LEGS = [
@@ -60,6 +61,25 @@ describe('a body drawn from its proportions', () => {
   });
 });
 
+describe('ants side by side', () => {
+  /** What is drawn in one and not in the other, the words apart. */
+  const apart = (one: string, other: string): number => {
+    const parts = (id: string): Set<string> => new Set((ANTS[id]?.art ?? '').split('/>'));
+    const [a, b] = [parts(one), parts(other)];
+    return [...a].filter((part) => !b.has(part)).length + [...b].filter((part) => !a.has(part)).length;
+  };
+  it('show the knobs of their waist in both views, and a hidden one in none from above', () => {
+    const knobs = (id: string): number => many(ANTS[id]?.art ?? '', /rx="3\.92/g);
+    expect([knobs('turf-ant'), knobs('fire-ant'), knobs('pharaoh-ant')]).toEqual([1, 2, 2]);
+  });
+  it('of one make differ by colour alone, and of two makes by their waist', () => {
+    const plain = (id: string): string => (ANTS[id]?.art ?? '').replace(/fill="#[0-9a-f]+"/g, '');
+    expect(plain('fire-ant')).toBe(plain('pharaoh-ant'));
+    expect(plain('turf-ant')).not.toBe(plain('odorous-ant'));
+    expect(apart('european-fire-ant', 'fire-ant')).toBeGreaterThan(0);
+  });
+});
+
 describe('drawings of stages', () => {
   it('are of stages and entries that there are, and lie within their field', () => {
     const known = new Set(CANDIDATES.flatMap((c) => [c.id, ...c.stages.map((s) => `${c.id}-${s.id}`)]));
@@ -71,7 +91,8 @@ describe('drawings of stages', () => {
   });
 
   it('say what tells in so many letters as stand beside each other', () => {
-    for (const [id, { mark }] of Object.entries(STAGES)) expect(mark[3].length, id).toBeLessThanOrEqual(34);
+    for (const [id, { mark }] of Object.entries({ ...STAGES, ...ANTS }))
+      expect(mark[3].length, id).toBeLessThanOrEqual(34);
   });
 
   it('show larva and grown one of what is met as both', () => {

@@ -1,5 +1,4 @@
 import {
-  ant,
   beetle,
   caterpillar,
   dot,
@@ -22,6 +21,7 @@ import {
 } from './parts';
 
 import { MORE_INSECTS } from './more-insects';
+import { ANTS } from './ants';
 import { STAGES } from './stages';
 import { TRACES } from './traces';
 
@@ -65,6 +65,7 @@ export const INSECTS: Readonly<Record<string, Drawing>> = {
   ...MORE_INSECTS,
   ...TRACES,
   ...STAGES,
+  ...ANTS,
   'japanese-beetle': draw('Japanese beetle grub', 20, grub(RASTERS['short-v']), [
     189,
     58,
@@ -180,55 +181,6 @@ export const INSECTS: Readonly<Record<string, Drawing>> = {
     ].join(''),
     [44, 24, 16, 'very long legs, two wings'],
   ),
-  'turf-ant': draw('Turf ant', 4, ant({ fill: DARK, nodes: 'one' }), [140, 72, 13, 'one upright knob']),
-  'fire-ant': draw('Imported fire ant', 4, ant({ fill: RED, nodes: 'two' }), [
-    145,
-    76,
-    15,
-    'two knobs, red-brown',
-  ]),
-  'european-fire-ant': draw('European fire ant', 5, ant({ fill: '#b36a3c', nodes: 'two', grooves: true }), [
-    145,
-    76,
-    15,
-    'two knobs, reddish, grooved',
-  ]),
-  'pharaoh-ant': draw('Pharaoh ant', 2, ant({ fill: '#e2b65a', nodes: 'two' }), [
-    145,
-    76,
-    15,
-    'tiny, yellow, two knobs',
-  ]),
-  'odorous-ant': draw('Odorous house ant', 2.7, ant({ fill: '#5a4636', nodes: 'hidden' }), [
-    140,
-    80,
-    14,
-    'knob hidden under the tail',
-  ]),
-  'ghost-ant': draw('Ghost ant', 1.5, ant({ fill: '#f2ead2', head: DARK, nodes: 'hidden' }), [
-    58,
-    74,
-    22,
-    'dark head, pale body',
-  ]),
-  'argentine-ant': draw('Argentine ant', 2.6, ant({ fill: '#7a5a3c', nodes: 'one' }), [
-    140,
-    72,
-    13,
-    'one upright knob, even brown',
-  ]),
-  'pavement-ant': draw('Pavement ant', 3, ant({ fill: '#574436', nodes: 'two', grooves: true }), [
-    92,
-    76,
-    20,
-    'grooves on head and back',
-  ]),
-  'carpenter-ant': draw('Carpenter ant', 10, ant({ fill: DARK, nodes: 'one', even: true }), [
-    104,
-    62,
-    18,
-    'back evenly rounded',
-  ]),
   termite: draw(
     'Termite worker',
     5,

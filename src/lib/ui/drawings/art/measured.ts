@@ -32,6 +32,12 @@ export interface Body {
   readonly headFill?: string;
   /** What marks it, over the view from above: units of the body’s length from its front, across from the middle. */
   readonly marks?: (at: (along: number, across: number) => readonly [number, number]) => string;
+  /** A waist between thorax and abdomen, with its upright knobs; hidden, the abdomen lies over its only one. */
+  readonly waist?: { readonly long: number; readonly knobs: 0 | 1 | 2; readonly hidden?: boolean };
+  /** The back of the thorax seen from the side: even where nothing is said, or with a dent. */
+  readonly dented?: boolean;
+  /** Fine lines along head and thorax. */
+  readonly grooved?: boolean;
   /** Bristles at the tail. */
   readonly tail?: number;
 }
@@ -53,11 +59,16 @@ export function hatch(cx: number, cy: number, rx: number, ry: number): string {
 }
 
 const units = (share: number): number => share * SPAN;
-/** Where the parts begin along the body. */
-const partsOf = ({ head, thorax, abdomen }: Body): readonly [number, number, number] => {
-  const whole = head[0] + thorax[0] + abdomen[0];
-  const k = SPAN / whole;
-  return [FROM, FROM + head[0] * k, FROM + (head[0] + thorax[0]) * k];
+/** Where head, thorax, waist and abdomen begin along the body. */
+const partsOf = ({ head, thorax, waist, abdomen }: Body): readonly [number, number, number, number] => {
+  const long = waist && !waist.hidden ? waist.long : 0;
+  const k = SPAN / (head[0] + thorax[0] + long + abdomen[0]);
+  return [
+    FROM,
+    FROM + head[0] * k,
+    FROM + (head[0] + thorax[0]) * k,
+    FROM + (head[0] + thorax[0] + long) * k,
+  ];
 };
 /** Of the legs from above: the angles of femur, tibia and foot of each pair, from straight back outwards. */
 const SPLAY = [
@@ -102,9 +113,16 @@ function feelersOf({ feelers, head }: Body, x: number, y: number, sides: readonl
     .join('');
 }
 
+/** Where the knobs of a waist stand: of a hidden one, under the front of the abdomen. */
+const knobsOf = ({ waist }: Body, from: number, to: number): number[] => {
+  if (!waist || waist.knobs === 0) return [];
+  if (waist.hidden) return [from + units(0.01)];
+  return Array.from({ length: waist.knobs }, (_, i) => from + ((to - from) * (i + 0.5)) / waist.knobs);
+};
+
 export function fromAbove(body: Body): string {
   const { head, thorax, abdomen, fill, legs, wings } = body;
-  const [h, t, a] = partsOf(body);
+  const [h, t, w0, a] = partsOf(body);
   const end = FROM + SPAN;
   const half = (share: number): number => units(share) / 2;
   const out = [-1, 1];
@@ -112,7 +130,7 @@ export function fromAbove(body: Body): string {
     oval((x + x2) / 2, ABOVE, (x2 - x) / 2 + 1.5, half(broad), color);
   const legAt = legs
     .map((leg, i) => {
-      const x = t + (a - t) * ([0.3, 0.75, 1.1][i] ?? 1);
+      const x = t + (w0 - t) * ([0.3, 0.75, body.waist ? 0.95 : 1.1][i] ?? 1);
       return out
         .map((side) => {
           let [px, py] = [x, ABOVE + side * half(thorax[1]) * 0.7];
@@ -127,8 +145,9 @@ export function fromAbove(body: Body): string {
         .join('');
     })
     .join('');
-  const from = a - (a - t) * 0.1;
+  const from = w0 - (w0 - t) * 0.1;
   const tipOf = (long: number): number => from + units(long);
+  const knobs = (): number[] => knobsOf(body, w0, a);
   const winged = (): string => {
     if (!wings) return '';
     const w = half(abdomen[1]);
@@ -205,7 +224,19 @@ export function fromAbove(body: Body): string {
     hatch((a + end) / 2, ABOVE, (end - a) / 2, half(abdomen[1])),
     rings,
     cut(h, t + 2, head[1], body.headFill ?? fill),
-    cut(t, a, thorax[1], fill),
+    knobs()
+      .map((x) => oval(x, ABOVE, units(0.035), half(0.1), fill))
+      .join(''),
+    cut(t, w0, thorax[1], fill),
+    body.grooved
+      ? [-0.5, 0, 0.5]
+          .map(
+            (v) =>
+              line(`M${h + 5} ${ABOVE + v * half(head[1])}H${t - 2}`, 0.6) +
+              line(`M${t + 4} ${ABOVE + v * half(thorax[1])}H${w0 - 4}`, 0.6),
+          )
+          .join('')
+      : '',
     winged(),
     out.map((side) => dot((h + t) / 2 - 1, ABOVE + side * half(head[1]) * 0.8, 2)).join(''),
     body.marks?.((along, across) => [FROM + units(along), ABOVE + units(across)]) ?? '',
@@ -214,7 +245,7 @@ export function fromAbove(body: Body): string {
 
 export function fromTheSide(body: Body): string {
   const { head, thorax, abdomen, fill, legs, wings, high } = body;
-  const [h, t, a] = partsOf(body);
+  const [h, t, w0, a] = partsOf(body);
   const end = FROM + SPAN;
   const half = (share: number): number => (units(share) * high) / 2;
   const reach = Math.max(6, ...legs.map(([, tibia, foot]) => units(tibia) * 0.7 + units(foot) * 0.2));
@@ -223,7 +254,7 @@ export function fromTheSide(body: Body): string {
     oval((x + x2) / 2, middle, (x2 - x) / 2 + 1.5, half(broad), color);
   const legAt = legs
     .map(([femur, tibia], i) => {
-      const x = t + (a - t) * ([0.3, 0.75, 1.1][i] ?? 1);
+      const x = t + (w0 - t) * ([0.3, 0.75, body.waist ? 0.95 : 1.1][i] ?? 1);
       const lean = [-1, 0.25, 1][i] ?? 1;
       const knee: [number, number] = [
         x + lean * units(femur) * 0.8,
@@ -236,7 +267,7 @@ export function fromTheSide(body: Body): string {
       );
     })
     .join('');
-  const from = a - (a - t) * 0.1;
+  const from = w0 - (w0 - t) * 0.1;
   const winged = (): string => {
     if (!wings) return '';
     const w = half(abdomen[1]);
@@ -271,7 +302,22 @@ export function fromTheSide(body: Body): string {
     cut(a - 2, end, abdomen[1], fill),
     hatch((a + end) / 2, middle, (end - a) / 2, half(abdomen[1])),
     cut(h, t + 2, head[1], body.headFill ?? fill),
-    cut(t, a, thorax[1], fill),
+    knobsOf(body, w0, a)
+      .map((x) => {
+        const tall = body.waist?.hidden ? 0.08 : 0.2;
+        return shape(
+          `M${x - units(0.035)} ${middle + half(0.1)}Q${x - units(0.02)} ${middle - half(tall) * 1.4} ${x} ${middle - half(tall) * 1.5}Q${x + units(0.025)} ${middle - half(tall) * 1.2} ${x + units(0.035)} ${middle + half(0.1)}Z`,
+          fill,
+        );
+      })
+      .join(''),
+    body.dented
+      ? cut(t + (w0 - t) * 0.5, w0, thorax[1] * 0.8, fill) +
+        cut(t, t + (w0 - t) * 0.58, thorax[1] * 1.1, fill)
+      : cut(t, w0, thorax[1], fill),
+    body.waist?.hidden
+      ? oval(a + units(0.05), middle - half(abdomen[1]) * 0.1, units(0.09), half(abdomen[1]) * 0.8, fill)
+      : '',
     winged(),
     dot(h + (t - h) * 0.4, middle - half(head[1]) * 0.3, 2),
   ].join('');

@@ -1,18 +1,4 @@
-import {
-  ant,
-  beetle,
-  dot,
-  dots,
-  eightLegs,
-  flier,
-  fly,
-  grub,
-  legs,
-  line,
-  oval,
-  RASTERS,
-  shape,
-} from './parts';
+import { beetle, dot, dots, eightLegs, flier, fly, grub, legs, line, oval, RASTERS, shape } from './parts';
 
 const [TAN, BROWN, DARK, PALE] = ['#d9b77c', '#8a5a2b', '#3a3330', '#f3ecd9'];
 const MIDDLE = 72;
@@ -121,9 +107,6 @@ export const MORE_INSECTS: Readonly<Record<string, Art>> = {
       line('M136 56l-6 12M152 56l2 12M166 55l10 12'),
     [112, 92, 30, 'white froth; two orange lines'],
   ),
-  'black-house-ant': draw('Black house ant', 2.7, ant({ fill: '#2b2624', nodes: 'one', even: true }), [
-    ...([172, 80, 26, 'glossy black, small, one knob'] as const),
-  ]),
   'bird-mite': draw(
     'Bird mite',
     0.8,
