@@ -2,6 +2,7 @@ import { CANDIDATES, SIGNS } from '../lib/catalog';
 import {
   NONE_OF_THESE,
   askingOf,
+  BODY_LENGTH,
   rankCase,
   type Candidate,
   type Finding,
@@ -65,7 +66,9 @@ const rankingOf = (
   found: Readonly<Record<string, Finding>>,
 ) =>
   rankCase(CANDIDATES, SIGNS, found, {
-    ...{ month, hemisphere, surrounding, region: region ?? null, history: {}, lengthMm: null },
+    ...{ month, hemisphere, surrounding, region: region ?? null, history: {} },
+    // “An inch long” is a measured body, and no sign.
+    lengthMm: typeof found[BODY_LENGTH] === 'string' ? Number(found[BODY_LENGTH]) : null,
   });
 
 function trialOf(sighting: Sighting, found: Found): Trial {

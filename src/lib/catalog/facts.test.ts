@@ -1,6 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { CANDIDATES, DEMONSTRATION_LABELS, FIELD_TESTS, GUIDE, SIGNS } from '.';
-import { candidatesIn, regionOf, sourcesOf, stagesInMonth, type Candidate } from '../core/identify';
+import {
+  candidatesIn,
+  northernMonth,
+  regionOf,
+  sourcesOf,
+  stagesInMonth,
+  type Candidate,
+} from '../core/identify';
 import { valueIn } from '../core/units';
 
 const of = (id: string, list: readonly Candidate[] = CANDIDATES): Candidate =>
@@ -188,6 +195,13 @@ describe('every fact of every entry', () => {
         for (const region of regions ?? []) if (one.regions) expect(one.regions).toContain(region);
     },
   );
+  it('of what lives in the south alone is kept by northern months: house ants and funnel-webs are about in January there', () => {
+    for (const id of ['black-house-ant', 'funnel-web-spider']) {
+      const there = (month: number) => of(id).season[northernMonth(month, 'south') - 1] ?? 0;
+      expect([there(1), there(2), there(12)], id).toEqual([1, 1, 1]);
+      expect(there(7), id).toBeLessThanOrEqual(0.2);
+    }
+  });
   it('tells a year that was turned round from one that somebody saw', () => {
     const of = (id: string) =>
       sourcesOf(

@@ -234,9 +234,9 @@ describe('a name that hangs on one reading', () => {
     expect(ranking.ranked[0]?.p).toBeGreaterThan(0.8);
     expect(ranking).toMatchObject({ sure: false, hangsOn: 'roach-look' });
     expect(ranking.bearsOut.map(({ sign }) => sign)).not.toContain('roach-look');
-    expect(ask([])).toBe('droppings');
-    // Whoever looked at neither droppings nor the drain is asked for the egg cases.
-    expect(ask(['droppings', 'from-the-drain'])).toBe('egg-cases');
+    // Its short wings first; whoever cannot see them is asked for droppings.
+    expect(ask([])).toBe('close-mark');
+    expect(ask(['close-mark', 'cannot-climb', 'flight'])).toBe('droppings');
     const borne = rank(
       { 'roach-look': 'black-shiny', droppings: true, 'from-the-drain': true },
       { surrounding: 'cellar' },
