@@ -3,7 +3,7 @@ import { retreat } from '../src/lib/core/schedule';
 import { measureRectangle } from '../src/lib/core/ground';
 import type { CalendarDay } from '../src/lib/core/units';
 import { expectAnswer } from '../src/lib/core/result';
-import { PLAIN } from '../src/lib/words/show';
+import { percentText, PLAIN } from '../src/lib/words/show';
 import { open, certaintyOf, densityText, doseOf, labelNamed } from './expected';
 
 const { quantityText } = PLAIN;
@@ -81,7 +81,7 @@ test('webworms by soap flush, paced lawn, liquid with a carry-over, logged and c
   // What rose in the flush speaks for what it counts.
   const mean = counts.reduce((sum, count) => sum + count, 0) / counts.length;
   const p = certaintyOf('sod-webworm', seen, {}, { test: { id: 'soap-flush', catches: [] }, mean });
-  await expect(page.getByText(`Sod webworm, ${Math.round(p * 100)} %`, { exact: true })).toBeVisible();
+  await expect(page.getByText(`Sod webworm, ${percentText(p)}`, { exact: true })).toBeVisible();
   await expect(page.getByRole('radio', { name: /Sod webworm/ })).toBeChecked();
   await expect(page.getByText('Worth looking at next')).toBeVisible();
   await page.getByRole('checkbox', { name: /half-grown/i }).check();
@@ -334,14 +334,14 @@ test('a grub is told by its raster, doubt is said, and bumble bees stop the plan
   await on(page, 'Name');
   const june = certaintyOf('june-beetle', { ...signs, raster: 'rows-oval' }, history);
   await expect(page.getByRole('listitem').filter({ hasText: 'June beetle grub' }).first()).toContainText(
-    `${Math.round(june * 100)} %`,
+    percentText(june),
   );
   await expect(page.getByText(/▲ (strongly )?for/).first()).toBeVisible();
   await page.goBack();
   await raster.getByRole('radio', { name: 'two rows that part like an open zip' }).check();
   await on(page, 'Name');
   const chafer = certaintyOf('chafer-grub', { ...signs, raster: 'rows-spread' }, history);
-  await expect(page.getByText(`Chafer grub, ${Math.round(chafer * 100)} %`, { exact: true })).toBeVisible();
+  await expect(page.getByText(`Chafer grub, ${percentText(chafer)}`, { exact: true })).toBeVisible();
 
   // A sheet for an expert has the signs and how to pack a sample.
   await page.getByRole('link', { name: 'a sheet to ask an expert' }).click();

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { PLAIN, PLAIN_MANNER, showIn } from '.';
+import { percentText, PLAIN, PLAIN_MANNER, showIn } from '.';
 
 const us = showIn({ ...PLAIN_MANNER, units: 'us', dates: 'month-day' });
 const uk = showIn({ ...PLAIN_MANNER, units: 'uk' });
@@ -42,5 +42,12 @@ describe('the manner of a workspace', () => {
     ]);
     expect(us.longDayText('2027-09-15')).toBe('Wednesday, September 15, 2027');
     expect(PLAIN.dayText('2026-09-15', '2027-01-01')).toBe('Tue 15 Sep 2026');
+  });
+
+  it('tells no likelihood as certain that is none', () => {
+    expect([0.9962, 0.994, 0.5, 0.0049, 0.0051].map(percentText)).toEqual([
+      ...['over 99 %', '99 %', '50 %', 'under 1 %', '1 %'],
+    ]);
+    expect([1, 0].map(percentText)).toEqual(['100 %', '0 %']);
   });
 });

@@ -363,7 +363,12 @@ export function showIn(manner: Manner) {
 /** The manner of a workspace that chose none. */
 export const PLAIN = showIn(PLAIN_MANNER);
 
-export const percentText = (share: number): string => `${Math.round(share * 100)} %`;
+/** A likelihood of 0 to 1 by the hundred. What is not certain is not told as if it were: “over 99 %”, “under 1 %”. */
+export function percentText(share: number): string {
+  const hundredths = Math.round(share * 100);
+  if (hundredths === 100 && share < 1) return 'over 99 %';
+  return hundredths === 0 && share > 0 ? 'under 1 %' : `${hundredths} %`;
+}
 
 /** An hour counted since the epoch in the place's offset: Thu 16:00. */
 export function hourText(hour: number): string {

@@ -209,7 +209,7 @@
   }
   li {
     display: grid;
-    grid-template-columns: 1fr minmax(6rem, 40%) 3.6rem;
+    grid-template-columns: 1fr minmax(5rem, 36%) 5rem;
     gap: 0.6rem;
     align-items: center;
   }

@@ -111,7 +111,7 @@
       {#if candidate}
         <li>
           <label
-            class="row grid grid-cols-[1.6rem_minmax(9rem,1.2fr)_minmax(5rem,1fr)_3.4rem] gap-2.5 items-center cursor-pointer min-h-[2.2rem] max-[700px]:grid-cols-[1.6rem_1fr_3.4rem]"
+            class="row grid grid-cols-[1.6rem_minmax(9rem,1.2fr)_minmax(5rem,1fr)_5rem] gap-2.5 items-center cursor-pointer min-h-[2.2rem] max-[700px]:grid-cols-[1.6rem_1fr_5rem]"
           >
             <input
               type="radio"
