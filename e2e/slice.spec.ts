@@ -322,7 +322,7 @@ test('a grub is told by its raster, doubt is said, and bumble bees stop the plan
   const signs = { 'turf-lifts': true, 'c-grubs': true } as const;
   await look(page, [], { 'turf-lifts': 'Seen', 'c-grubs': 'Seen' });
   await on(page, 'Name');
-  await expect(page.getByText(/^White grubs, \d+ %$/)).toBeVisible();
+  await expect(page.getByText(/^White grubs, (over )?\d+ %$/)).toBeVisible();
   await expect(page.getByText('Which of them is not sure')).toBeVisible();
   const next = page.getByRole('link', { name: 'The spines on the last ring of a grub' });
   await next.click();
