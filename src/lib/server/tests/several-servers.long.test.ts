@@ -29,7 +29,7 @@ describe('several servers on one database', () => {
         ...{ 'counts.1': '31', vigour: 'fair', note: '', 'signs.chewed-blades': 'yes' },
       };
       expect((await other.post('/cases/1/look?/save', look)).status).toBe(200);
-      expect((await boss.get('/cases/1/look')).text).toContain('2 spots');
+      expect((await boss.get('/cases/1/look')).text).toContain('2 squares');
       const tape = { how: 'tape', unit: 'm', length: '20', width: '10', strip: '0' };
       expect((await boss.post('/cases/1/measure?/save', tape)).status).toBe(200);
       const late = await other.post('/cases/1/measure?/save', { ...tape, length: '30' });
