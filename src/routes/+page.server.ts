@@ -1,5 +1,13 @@
 import { stockState } from '$lib/core/choose';
-import { assess, courseAgenda, factsFor, letterOf, purposeOf, standingCourse } from '$lib/core/case';
+import {
+  assess,
+  courseAgenda,
+  factsFor,
+  letterOf,
+  openTrials,
+  purposeOf,
+  standingCourse,
+} from '$lib/core/case';
 import { daysBetween } from '$lib/core/units';
 import { dueOn } from '$lib/core/equipment';
 import { listEquipment } from '$lib/server/store/equipment';
@@ -74,6 +82,11 @@ async function todayOf(tx: Tx, locals: App.Locals) {
       );
     }),
   );
+  const trials = cases.flatMap(({ facts: { number, property, stops } }) =>
+    openTrials(stops.look)
+      .filter(({ until }) => daysBetween(today, until) <= DUE_DAYS)
+      .map(({ what, until }) => ({ what, until, number, property: property.name })),
+  );
   const runningOut = shelf
     .flatMap(({ label, containers }) =>
       containers.map((c) => ({
@@ -91,6 +104,7 @@ async function todayOf(tx: Tx, locals: App.Locals) {
     .sort((a, b) => ((a.until ?? '9999') < (b.until ?? '9999') ? -1 : 1));
   return {
     today,
+    trials: trials.sort((a, b) => (a.until < b.until ? -1 : 1)),
     dues: dues.sort((a, b) => (a.due.day < b.due.day ? -1 : 1)),
     nowHour: localHour(locals.around.now, zone),
     // Numbers are asked for before they are needed.

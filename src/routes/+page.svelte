@@ -102,6 +102,21 @@
     {/if}
   </div>
   <aside aria-label="Due and running out">
+    {#if data.trials.length > 0}
+      <h2 class="section-head">Tried at home</h2>
+      <ul class="rule-list">
+        {#each data.trials as { what, until, number, property }, i (i)}
+          <li class="pair flex justify-between gap-3">
+            <a class="plain-link" href={resolve(stopPath(number, null, 'look'))}
+              >{property}<br /><span class="soft small"
+                >Stop it and say what came of it: {what.toLowerCase()}</span
+              ></a
+            >
+            <span class="figure" class:late={until < today}>{show.dayText(until, today)}</span>
+          </li>
+        {/each}
+      </ul>
+    {/if}
     {#if data.dues.length > 0}
       <h2 class="section-head">Still to do after the work</h2>
       <ul class="rule-list">

@@ -256,6 +256,7 @@ describe('readings over weeks', () => {
     },
     ...{ 'frame.value': '7', 'frame.unit': 'count', 'counts.0': '4', 'counts.1': '', vigour: 'fair' },
     ...{ countedOn: '2027-09-15', light: 'night' },
+    ...{ 'series.0.test': 'sticky-monitor', 'series.1.test': 'sticky-monitor' },
     ...{ 'series.0.on': '2027-09-01', 'series.0.frame.value': '14', 'series.0.frame.unit': 'count' },
     ...{ 'series.0.counts.0': '11', 'series.0.counts.1': '3', 'series.1.on': '2027-09-08' },
     ...{ 'series.1.frame.value': '7', 'series.1.frame.unit': 'count', 'series.1.counts.0': '6' },

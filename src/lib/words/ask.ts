@@ -1,4 +1,4 @@
-import { circumstancesOf, type CaseFacts, type CaseView } from '../core/case';
+import { circumstancesOf, countInForce, type CaseFacts, type CaseView } from '../core/case';
 import { RULE_OUT_ABOVE, type Candidate } from '../core/identify';
 import { findingText } from './naming';
 import { percentText, type Show } from './show';
@@ -97,7 +97,7 @@ function common(facts: CaseFacts, view: CaseView, show: Show): Sheet['sections']
     const sign = facts.signs.find((s) => s.id === id);
     return `${signName(facts, id)}: ${findingText(sign, finding)}`;
   });
-  const counts = (look?.counts ?? []).flatMap((count, i) =>
+  const counts = (look ? countInForce(look).counts : []).flatMap((count, i) =>
     count === null ? [] : [`${view.each} ${i + 1}: ${count}`],
   );
   const test = facts.tests.find((t) => t.id === look?.test);

@@ -36,11 +36,6 @@ export function dueWords(due: Due, show: Show): { readonly title: string; readon
         title: `The second half of the dose, by ${show.dayText(String(due.facts.by), due.day)} at the latest; until then its packs stay cold, unopened and never frozen`,
         tick: 'Put down',
       };
-    case 'stop-trying':
-      return {
-        title: `Stop trying it: ${String(due.facts.what ?? '').toLowerCase()}. Did it help? Count as before it began; where it did not, choose something that is known to work`,
-        tick: 'Stopped',
-      };
     case 'look-at-bait':
       return { title: 'Look at the bait: eaten, dry, gone; top it up', tick: 'Looked at' };
   }

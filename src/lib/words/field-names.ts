@@ -381,11 +381,17 @@ const LISTS: Readonly<
   readings: { one: 'Row', fields: READING_WORDS },
   tried: {
     one: 'What was tried',
-    fields: { what: 'what it is', from: 'the day it began', until: 'the day to stop' },
+    fields: {
+      what: 'what it is',
+      from: 'the day it began',
+      until: 'the day to stop',
+      outcome: 'what came of it',
+    },
   },
   series: {
     one: 'Reading',
     fields: {
+      test: 'its field test',
       on: 'its day',
       frame: 'its frame',
       'frame.value': 'its frame',

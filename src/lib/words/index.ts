@@ -123,4 +123,4 @@ export { TREATMENT_STATE_WORDS, treatmentName, treatmentText } from './course-te
 export { dueBy, dueWords, nightsWords } from './due-terms';
 export { stopPath } from './stop-path';
 export { capital, many } from './plain-nouns';
-export { SERIES_WORDS, seriesPlacesText } from './series';
+export { FRAME_WORDS, SERIES_WORDS, seriesPlacesText } from './series';

@@ -1,6 +1,9 @@
 import type { Series, Trend } from '../core/review';
 import { capital, many } from './plain-nouns';
 
+/** What one count stands for, where it is no ground. */
+export const FRAME_WORDS = { night: 'Nights', minute: 'Minutes', spot: 'Spots in one' } as const;
+
 /** What readings over weeks say together, and what to do on it. */
 export const SERIES_WORDS: Readonly<Record<Trend, { readonly title: string; readonly text: string }>> = {
   rising: {

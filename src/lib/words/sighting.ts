@@ -1,5 +1,6 @@
 import type { FirstSeen, Surrounding } from '../core/identify';
 import { SURROUNDING_WORDS } from './terms';
+import { capital } from './plain-nouns';
 
 export const SEEN_WORDS: Readonly<Record<FirstSeen, string>> = {
   insects: 'insects',
@@ -28,7 +29,7 @@ export function sightingTitle(
 ): string {
   const what = kind === null ? '' : SEEN_WORDS[kind];
   return [
-    `${what.charAt(0).toUpperCase()}${what.slice(1)}`,
+    capital(what),
     surrounding ? `: ${SURROUNDING_WORDS[surrounding]}` : '',
     many ? `, ${MANY_WORDS[many] ?? many}` : '',
     light === null ? '' : light === 'night' ? ', at night' : ', by day',

@@ -6,7 +6,7 @@ import { quarterMarks, refillPoints } from '../place';
 import { lanesOn } from './kept-lanes';
 import { onGround, standing, type ApplicationRecord, type OnGround } from '../record';
 import { underRules } from '../rules';
-import { dueAfter, dueKey, dueOfTrial, judgeHours, type JudgedHours } from '../schedule';
+import { dueAfter, dueKey, judgeHours, type JudgedHours } from '../schedule';
 import { NOTHING_COUNTED, type Ground } from '../ground';
 import { cautionKey, isAfterDark } from '../safety';
 import { cautionsOf } from './cautions-of';
@@ -285,16 +285,11 @@ function duesOf(
   chosen: EntryInUse | null,
   method: MethodRow | null,
 ): CaseView['dues'] {
-  // What was tried at home belongs to the case: it stands with its first treatment.
-  const first = standingCourse(facts)[0]?.number === numberOf(facts);
-  const trials = first ? (facts.stops.look?.tried ?? []).map(dueOfTrial) : [];
-  const after =
-    chosen && method
-      ? records
-          .filter(({ label }) => label.id === chosen.label.id)
-          .flatMap((record) => dueAfter(record, chosen.label, method))
-      : [];
-  return [...trials, ...after].map((due) => ({ due, done: facts.settled[dueKey(due)] ?? null }));
+  if (!chosen || !method) return [];
+  return records
+    .filter(({ label }) => label.id === chosen.label.id)
+    .flatMap((record) => dueAfter(record, chosen.label, method))
+    .map((due) => ({ due, done: facts.settled[dueKey(due)] ?? null }));
 }
 
 function lanesOf(

@@ -2,6 +2,7 @@ import {
   againstThreshold,
   byPresence,
   densityOf,
+  readOf,
   rankCase,
   stagesInMonth,
   spotsToDecide,
@@ -19,7 +20,7 @@ import {
   type LifeStage,
 } from '../identify';
 import { ownThreshold } from '../rules';
-import type { SeriesReading } from '../review';
+import { totalOf, type SeriesReading } from '../review';
 import { inBase, monthOf } from '../units';
 import { purposeOf, type CaseFacts, type LookBody } from './facts';
 import type { CaseView } from './view';
@@ -32,10 +33,29 @@ export interface Name {
   readonly unexplained: readonly string[];
 }
 
-export function densityIn({ stops }: CaseFacts): Density | null {
-  const counts = (stops.look?.counts ?? []).filter((count) => count !== null);
-  const result = stops.look ? densityOf(counts, stops.look.frame) : null;
-  return result && 'ok' in result ? result.ok : null;
+/** Readings of the test that is chosen now, from before. */
+const earlierOf = ({ series = [], test }: LookBody): readonly SeriesReading[] =>
+  series.filter((reading) => reading.test === test);
+
+const wasRead = ({ counts }: Pick<SeriesReading, 'counts'>): boolean => readOf(counts).length > 0;
+
+/**
+ * The counts that the case goes by: the newest that were read. Traps that were set for another week have not been read yet, and
+ * take nothing away from what was counted.
+ */
+export function countInForce(look: LookBody): Pick<SeriesReading, 'frame' | 'counts'> {
+  if (wasRead(look)) return look;
+  const latest = earlierOf(look)
+    .filter(wasRead)
+    .reduce<SeriesReading | null>((last, one) => (last === null || one.on >= last.on ? one : last), null);
+  return latest ?? look;
+}
+
+export function densityIn({ stops: { look } }: CaseFacts): Density | null {
+  if (!look) return null;
+  const { frame, counts } = countInForce(look);
+  const result = densityOf(readOf(counts), frame);
+  return 'ok' in result ? result.ok : null;
 }
 
 /** When and where the case is, as its ranking takes it. */
@@ -52,28 +72,24 @@ export function circumstancesOf({ stops, tests, today, property }: CaseFacts): C
   };
 }
 
-/** All readings of the case’s field test, with the days that are known, the oldest first. */
-export const readingsOf = ({ series = [], countedOn, frame, counts }: LookBody): readonly SeriesReading[] => [
-  ...series,
-  ...(countedOn && counts.some((count) => count !== null) ? [{ on: countedOn, frame, counts }] : []),
+/** All readings of the case’s field test, with the days that are known. */
+export const readingsOf = (look: LookBody): readonly SeriesReading[] => [
+  ...earlierOf(look),
+  ...(look.countedOn && wasRead(look)
+    ? [{ on: look.countedOn, frame: look.frame, counts: look.counts }]
+    : []),
 ];
 
 /** The mean of all that the field test counted, in all of its readings; null where nothing was. */
 function countedIn({ stops: { look }, tests }: Pick<CaseFacts, 'stops' | 'tests'>): Counted | null {
   const test = tests.find(({ id }) => id === look?.test);
   if (!look || !test) return null;
-  const all = [...(look.series ?? []), { frame: look.frame, counts: look.counts }];
-  const [total, exposure] = all.reduce(
-    ([sum, over], { frame, counts }) => {
-      const read = counted(counts);
-      return [sum + read.reduce((a, b) => a + b, 0), over + read.length * inBase(frame)];
-    },
-    [0, 0],
-  );
+  const all = [...earlierOf(look), look];
+  const spots = all.reduce((sum, { counts }) => sum + readOf(counts).length, 0);
+  const exposure = all.reduce((sum, { counts, frame }) => sum + readOf(counts).length * inBase(frame), 0);
   // One spot alone says next to nothing.
-  return counted(all.flatMap(({ counts }) => counts)).length < 2 || exposure === 0
-    ? null
-    : { test, mean: total / exposure };
+  if (spots < 2 || exposure === 0) return null;
+  return { test, mean: all.reduce((sum, one) => sum + totalOf(one), 0) / exposure };
 }
 
 /** Hours tell where living ones were met; damage and traces are found by day whatever made them. */
@@ -104,9 +120,6 @@ export function nameOf(facts: CaseFacts, ranking: CaseRanking): Name {
   };
 }
 
-const counted = (counts: readonly (number | null)[]): number[] =>
-  counts.filter((count): count is number => count !== null);
-
 export function thresholdIn(
   { stops, ownThresholds, tests }: CaseFacts,
   named: Candidate | null,
@@ -116,6 +129,7 @@ export function thresholdIn(
   if (!threshold || !stops.look) return null;
   const limit = thresholdFor(threshold, stops.look.vigour);
   const sameTest = threshold.test === stops.look.test;
+  const { frame, counts } = countInForce(stops.look);
   const { at, source } = threshold;
   const test = tests.find((t) => t.id === threshold.test);
   return {
@@ -126,8 +140,8 @@ export function thresholdIn(
     limit,
     sameTest,
     ...verdictOn(threshold, density, sameTest ? limit : null),
-    moreSpots: sameTest ? spotsToDecide(counted(stops.look.counts), stops.look.frame, limit) : null,
-    worst: worstSpot(stops.look.counts),
+    moreSpots: sameTest ? spotsToDecide(readOf(counts), frame, limit) : null,
+    worst: worstSpot(counts),
   };
 }
 

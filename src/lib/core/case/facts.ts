@@ -47,11 +47,21 @@ export type ExpectedBecause = (typeof EXPECTED_BECAUSE)[number];
 
 /** So many things at most are written down as tried. */
 export const MOST_TRIED = 12;
-/** Something tried at home, and the day on which it is stopped and judged. */
+/** Something tried at home, the day on which it is stopped and judged, and what came of it; "" until somebody said. */
 export interface Tried {
   readonly what: string;
   readonly from: CalendarDay;
   readonly until: CalendarDay;
+  readonly outcome: string;
+}
+
+/** What is being tried, or was and nobody has said yet what came of it. */
+export const openTrials = (look: LookBody | undefined): readonly Tried[] =>
+  (look?.tried ?? []).filter(({ outcome }) => outcome === '');
+
+/** An earlier reading, and the field test by which it was counted. */
+export interface EarlierReading extends SeriesReading {
+  readonly test: string;
 }
 
 export interface LookBody {
@@ -71,8 +81,8 @@ export interface LookBody {
   readonly counts: readonly (number | null)[];
   /** The day of those counts; null or absent where nobody said. */
   readonly countedOn?: CalendarDay | null;
-  /** Earlier readings of the same numbered spots, the oldest first. */
-  readonly series?: readonly SeriesReading[];
+  /** Earlier readings of the numbered spots, each by its test; the oldest first. */
+  readonly series?: readonly EarlierReading[];
   /** What was tried without a product, the oldest first. */
   readonly tried?: readonly Tried[];
   /** When living ones were met; null or absent where nobody said. */

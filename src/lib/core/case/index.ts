@@ -1,12 +1,13 @@
 export { answersOfJob, type AnswersOfJob } from './answers-of-job';
 export { assess } from './assess';
-export { circumstancesOf, rankingOf } from './diagnosis';
+export { circumstancesOf, countInForce, rankingOf } from './diagnosis';
 export { bandMeasured } from './ground-of';
 export {
   asksForTrim,
   BUILT_ON,
   EXPECTED_BECAUSE,
   MOST_TRIED,
+  openTrials,
   isStale,
   purposeOf,
   PURPOSES,
@@ -19,6 +20,7 @@ export type {
   ChooseBody,
   ExpectedBecause,
   LookBody,
+  EarlierReading,
   Tried,
   EdgeStretch,
   MeasureBody,

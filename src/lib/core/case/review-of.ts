@@ -1,10 +1,12 @@
 import type { EntryInUse } from '../choose';
 import type { Ground } from '../ground';
+import { readOf } from '../identify';
 import { capOf, type CardInUse } from '../labels';
 import { applicationsOf, standing, type ApplicationRecord, type OnGround } from '../record';
 import { judgeRecheck, recheckDue } from '../review';
 import { nextDate } from '../schedule';
 import { sameDimension, valueIn } from '../units';
+import { countInForce } from './diagnosis';
 import type { CaseFacts } from './facts';
 import type { CaseView } from './view';
 
@@ -38,19 +40,20 @@ export function reviewOf(
   if (!last || !label) return { recheckDue: null, recheck: null, nextAllowed: null };
   const applications = applicationsOf(ground.touching, label.id, label.use.rate.unit);
   const { look, recheck } = facts.stops;
+  const before = look && countInForce(look);
   const again = yearOfCap(label, lawn, last);
   return {
     recheckDue: recheckDue(last.doneOn, label.use),
     nextAllowed: nextDate({ use: label.use, today: facts.today, applications, ...again }),
     recheck:
-      look && recheck
+      before && recheck
         ? judgeRecheck({
             doneOn: last.doneOn,
             today: recheck.countedOn,
             use: label.use,
-            frame: look.frame,
-            before: look.counts.filter((count) => count !== null),
-            after: recheck.counts.filter((count) => count !== null),
+            frame: before.frame,
+            before: readOf(before.counts),
+            after: readOf(recheck.counts),
             control: recheck.control,
             threshold: threshold?.limit ?? null,
             ...(threshold?.presence ? { presence: { noughtBefore: recheck.noughtBefore ?? false } } : {}),

@@ -1,3 +1,6 @@
+import { readOf } from '../identify';
+import { totalOf } from '../review';
+import { countInForce } from './diagnosis';
 import { targetFor } from '../ground';
 import { lotInUse } from './lot-in-use';
 import type { CaseFacts } from './facts';
@@ -27,10 +30,11 @@ function input(
 function density({ stops }: CaseFacts, view: CaseView): Partial<Record<WorkingName, Working>> {
   const look = stops.look;
   if (!look || !view.density) return {};
+  const { frame, counts } = countInForce(look);
   const inputs = [
-    input('counts', look.counts.filter((c) => c !== null).join(' + '), null, 'counted'),
+    input('counts', readOf(counts).join(' + '), null, 'counted'),
     input('spots', view.density.spots, null, 'counted'),
-    input('frame', look.frame.value, look.frame.unit, 'chosen'),
+    input('frame', frame.value, frame.unit, 'chosen'),
   ];
   return {
     density: { formula: 'density', inputs, result: { value: view.density.mean, unit: `per ${view.basis}` } },
@@ -243,14 +247,12 @@ function lanes({ stops }: CaseFacts, view: CaseView): Partial<Record<WorkingName
 function efficacy({ stops }: CaseFacts, view: CaseView): Partial<Record<WorkingName, Working>> {
   const { look, recheck } = stops;
   if (!view.recheck || view.recheck.pct === null || !look || !recheck) return {};
-  const sum = (counts: readonly (number | null)[]): number =>
-    counts.reduce<number>((all, count) => all + (count ?? 0), 0);
   return {
     efficacy: {
       formula: view.recheck.method,
       inputs: [
-        input('before', sum(look.counts), null, 'counted'),
-        input('after', sum(recheck.counts), null, 'counted'),
+        input('before', totalOf(countInForce(look)), null, 'counted'),
+        input('after', totalOf(recheck), null, 'counted'),
         ...(recheck.control && view.recheck.method === 'henderson-tilton'
           ? [
               input('controlBefore', recheck.control.before, null, 'counted'),

@@ -11,6 +11,10 @@ export interface Density {
   readonly high: number;
 }
 
+/** The counts of those spots that were read. */
+export const readOf = (counts: readonly (number | null)[]): number[] =>
+  counts.filter((count): count is number => count !== null);
+
 /** Two-sided 95 % points of Student's t for 1 to 30 degrees of freedom; 1.96 beyond. */
 const STUDENT_95 = [
   12.706, 4.303, 3.182, 2.776, 2.571, 2.447, 2.365, 2.306, 2.262, 2.228, 2.201, 2.179, 2.16, 2.145, 2.131,

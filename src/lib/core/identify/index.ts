@@ -35,11 +35,19 @@ export type { CaseRanking, NextLook, RankedCandidate } from './case-ranking';
 export { evidenceFor } from './evidence';
 export { hasOwnMark, isRuledOut, unexplained } from './ruled-out';
 export type { Evidence } from './evidence';
-export { askingOf, drawnWith, isBorneOut, partedBy, questionsAhead } from './question';
+export { askingOf, drawnWith, hangsOnOne, partedBy, questionsAhead } from './question';
 export type { Asking } from './question';
 export { BODY_LENGTH, livesIn, priorsOf, THE_COUNT, THE_HOUR } from './likelihood';
 export type { Circumstances, Counted } from './likelihood';
-export { againstThreshold, byPresence, densityOf, spotsToDecide, thresholdFor, worstSpot } from './density';
+export {
+  againstThreshold,
+  byPresence,
+  densityOf,
+  readOf,
+  spotsToDecide,
+  thresholdFor,
+  worstSpot,
+} from './density';
 export type { Density, ThresholdVerdict, Vigour } from './density';
 export { recipeFor, usualFrame, shownPer } from './field-test';
 export type { CountBasis, FieldTest } from './field-test';

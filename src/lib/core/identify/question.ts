@@ -15,13 +15,14 @@ const BEARS_OUT = 0.1;
 /** What belongs to what somebody came with goes first where it gains at least this share of the best. */
 const NEARLY_AS_GOOD = 0.5;
 
-/** Whether what is asked now is to bear out a name that is likely enough, but by one reading alone. */
-export const isBorneOut = (ranking: CaseRanking): boolean =>
+/** Whether a name is likely enough, but by one reading alone. */
+export const hangsOnOne = (ranking: CaseRanking): boolean =>
   (ranking.ranked[0]?.p ?? 0) >= SURE_FROM && ranking.hangsOn !== null;
 
 /**
  * What to ask next, one thing at a time: the sign of the most gain for its effort that was not passed over; of signs nearly as good,
- * one that is about what somebody came with. A name that hangs on one reading is asked for once more, by other signs. It ends where a name is sure, or where nothing that is left would change much.
+ * one that is about what somebody came with. A name that hangs on one reading is asked for once more, by other signs. It ends where a
+ * name is sure, or where nothing that is left would change much.
  */
 export function askingOf(
   ranking: CaseRanking,
@@ -32,7 +33,7 @@ export function askingOf(
   const worth = (looks: CaseRanking['next'], least: number) =>
     looks.filter(({ sign, gainBits }) => !skipped.has(sign) && gainBits >= least);
   // A name that is likely enough, but by one reading alone, is borne out or upset first by what would tell without it.
-  const bearing = isBorneOut(ranking) ? worth(ranking.bearsOut, BEARS_OUT) : [];
+  const bearing = hangsOnOne(ranking) ? worth(ranking.bearsOut, BEARS_OUT) : [];
   const left = bearing.length > 0 ? bearing : worth(ranking.next, HARDLY_ANYTHING);
   const [best] = left;
   if (!best) return { ask: null, end: 'nothing-more' };

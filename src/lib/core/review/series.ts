@@ -1,3 +1,4 @@
+import { readOf } from '../identify';
 import { daysBetween, inBase, type CalendarDay, type Quantity } from '../units';
 
 /** One reading of the same numbered traps, lures or spots; null where one was not read. */
@@ -38,7 +39,9 @@ const FEW_TRAPS = 1 / 3;
 const NEARLY_ALL = 0.8;
 const IDLE_AFTER = 3;
 
-const read = (counts: readonly (number | null)[]): number[] => counts.filter((count) => count !== null);
+/** All that one reading holds. */
+export const totalOf = ({ counts }: Pick<SeriesReading, 'counts'>): number =>
+  readOf(counts).reduce((sum, count) => sum + count, 0);
 
 /**
  * What readings of the same numbered traps say together: whether they rise or fall, where nearly all is caught, and how often in a
@@ -52,8 +55,8 @@ export function seriesOf(given: readonly SeriesReading[]): Series | null {
   const readings = [...given].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0));
   const [first, last] = [readings[0], readings[readings.length - 1]];
   if (!first || !last || first.on === last.on) return null;
-  const totals = readings.map(({ counts }) => read(counts).reduce((sum, count) => sum + count, 0));
-  const exposures = readings.map(({ counts, frame }) => read(counts).length * inBase(frame));
+  const totals = readings.map(totalOf);
+  const exposures = readings.map(({ counts, frame }) => readOf(counts).length * inBase(frame));
   const lastTotal = totals[totals.length - 1] ?? 0;
   return {
     readings: readings.map(({ on }, i) => {
@@ -138,7 +141,7 @@ function hotOf(counts: readonly (number | null)[], total: number): number[] {
 function idleOf(readings: readonly SeriesReading[]): number[] {
   const most = Math.max(...readings.map(({ counts }) => counts.length));
   const numbers = Array.from({ length: most }, (_, j) => j);
-  const of = (j: number): number[] => read(readings.map(({ counts }) => counts[j] ?? null));
+  const of = (j: number): number[] => readOf(readings.map(({ counts }) => counts[j] ?? null));
   const idle = numbers.filter((j) => of(j).length >= IDLE_AFTER && of(j).every((count) => count === 0));
   return idle.length < most ? idle.map((j) => j + 1) : [];
 }

@@ -4,24 +4,9 @@ import type { ApplicationRecord } from '../record';
 import { addDays, type CalendarDay } from '../units';
 
 export const DUE_KINDS = [
-  ...([
-    'brush-off',
-    'water-in',
-    'keep-dry',
-    'keep-off',
-    'lift',
-    'look-at-bait',
-    'second-half',
-    'stop-trying',
-  ] as const),
+  ...(['brush-off', 'water-in', 'keep-dry', 'keep-off', 'lift', 'look-at-bait', 'second-half'] as const),
 ] as const;
 export type DueKind = (typeof DUE_KINDS)[number];
-
-export interface TriedAtHome {
-  readonly what: string;
-  readonly from: CalendarDay;
-  readonly until: CalendarDay;
-}
 
 /** What an entry leaves to be done, until somebody ticks it. */
 export interface Due {
@@ -33,12 +18,6 @@ export interface Due {
   readonly clock: string | null;
   readonly facts: Readonly<Record<string, number | string>>;
 }
-
-/** What was tried at home is stopped and judged on its day, whether it helped or not. */
-export const dueOfTrial = ({ what, from, until }: TriedAtHome): Due => ({
-  ...{ kind: 'stop-trying', record: `${from} ${what}`, day: until, clock: null },
-  facts: { what },
-});
 
 /** By this a tick of it is kept. */
 export const dueKey = ({ kind, record }: Pick<Due, 'kind' | 'record'>): string => `due ${kind} ${record}`;

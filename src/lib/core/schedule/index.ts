@@ -5,4 +5,4 @@ export { findWindows } from './windows';
 export type { Hours, RainLimit, WindowLimits, WorkWindow } from './windows';
 export { judgeHours, limitsOf } from './label-hours';
 export type { Forecast, HourCircumstances, JudgedHour, JudgedHours } from './label-hours';
-export { DUE_KINDS, dueAfter, dueKey, dueOfTrial, type Due, type DueKind } from './due';
+export { DUE_KINDS, dueAfter, dueKey, type Due, type DueKind } from './due';

@@ -1,10 +1,11 @@
 import { EXPECTED_BECAUSE, MOST_TRIED, PURPOSES, TANK_BEFORE } from '../../core/case';
 import { WISHES } from '../../core/choose';
 import { z } from 'zod';
-import { MOST_READINGS, type SeriesReading } from '../../core/review';
+import { MOST_READINGS } from '../../core/review';
 import { DAY_OR_NIGHT, FIRST_SEEN, SURROUNDINGS, type Finding } from '../../core/identify';
 import type {
   ChooseBody,
+  EarlierReading,
   LookBody,
   MeasureBody,
   MixBody,
@@ -45,14 +46,15 @@ const finding = z.union([z.boolean(), z.string().regex(/^[a-z-]{0,40}$/)]);
 const WRITTEN: Readonly<Record<string, Finding>> = { yes: true, no: false };
 
 const readingBody = z.object({
+  test: z.string().min(1).max(60),
   on: dayField,
   frame: amount(FRAMES, 0.005, 1000),
   counts: listed(count, 1, 20),
-}) satisfies z.ZodType<SeriesReading>;
+}) satisfies z.ZodType<EarlierReading>;
 
 /** What is tried is stopped on a day after it began. */
 const triedBody = z
-  .object({ what: neededText(120), from: dayField, until: dayField })
+  .object({ what: neededText(120), from: dayField, until: dayField, outcome: plainText(200).default('') })
   .refine(({ from, until }) => until > from, {
     path: ['until'],
     params: { expected: 'a-later-day' },

@@ -1,4 +1,4 @@
-import { MOST_TRIED, type Tried } from '../../core/case';
+import { MOST_TRIED, openTrials, type Tried } from '../../core/case';
 import type { Tx } from '../db/client';
 import type { Surroundings } from './case-facts';
 import { loadCase } from './cases';
@@ -20,7 +20,7 @@ export async function tryInCase(
   const { look } = facts.stops;
   if (!look) return 'no-look';
   const before = look.tried ?? [];
-  if (before.some(({ what, until }) => what === tried.what && until >= tried.from)) return 'being-tried';
+  if (openTrials(look).some(({ what }) => what === tried.what)) return 'being-tried';
   if (before.length >= MOST_TRIED) return 'full';
   const saved = await saveStop(
     tx,

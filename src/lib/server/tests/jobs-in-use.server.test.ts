@@ -202,7 +202,7 @@ describe('a job from Look to Log', () => {
     expect(await page('2/mix')).toContain('Sedgefold second');
   });
 
-  it('a kitchen remedy is tried in a case for a week, stands on Today until it is ticked, and what harms is not', async () => {
+  it('a kitchen remedy is tried in a case for a week, stands on Today until it is judged, and what harms is not', async () => {
     const { number, page, save } = await open('Slugs in the bed', []);
     const trying = (remedy: string, days = '7') =>
       boss.post('/guide/kitchen?/try', { remedy, case: String(number), days });
@@ -217,12 +217,27 @@ describe('a job from Look to Log', () => {
     expect(await page('look')).toMatch(/Being tried: [^,]*, until Wed 22 Sep/);
     expect(await page('choose')).toContain('Being tried until Wed 22 Sep');
     const today = async (): Promise<string> => plain((await boss.get('/')).text);
-    expect(await today()).toContain('Stop trying it');
-    const { text } = await boss.get(`/cases/${number}/log`);
-    const key = /name="key" value="(due stop-trying [^"]+)"/.exec(text)?.[1] ?? '';
-    const done = await boss.post(`/cases/${number}/log?/due`, { key, tick: 'on', said: 'Eleven, then nine' });
-    expect(done.status).toBe(200);
-    expect(await today()).not.toContain('Stop trying it');
-    expect(await page('log')).toContain('Eleven, then nine');
+    expect(await today()).toContain('say what came of it: cup of beer');
+    // What came of it is said at Look; then it is due no more.
+    const tried = /name="tried.0.what" [^>]*value="([^"]+)"/.exec(
+      (await boss.get(`/cases/${number}/look`)).text,
+    );
+    await save('look', {
+      ...{
+        ...look,
+        surrounding: 'bed',
+        'tried.0.what': tried?.[1] ?? '',
+        'tried.0.outcome': 'Eleven, then nine',
+      },
+      ...{ 'tried.0.from': '2027-09-15', 'tried.0.until': '2027-09-22', basedOn: '2' },
+    });
+    expect(await today()).not.toContain('say what came of it: cup of beer');
+    expect(await page('look')).toContain('Tried at home: 1');
+    // Where it is over it may be tried again; the same in two cases on one day are two.
+    expect((await trying('beer-cup')).status).toBe(303);
+    const other = await open('Slugs by the wall', [['look', { ...look, surrounding: 'bed' }]]);
+    const there = { remedy: 'beer-cup', case: String(other.number), days: '7' };
+    expect((await boss.post('/guide/kitchen?/try', there)).status).toBe(303);
+    expect((await today()).match(/say what came of it: cup of beer/g)).toHaveLength(2);
   });
 });

@@ -5,7 +5,7 @@
     askingOf,
     CANNOT_TELL,
     drawnWith,
-    isBorneOut,
+    hangsOnOne,
     NONE_OF_THESE,
     partedBy,
     questionsAhead,
@@ -108,7 +108,7 @@
   {#if sign}
     <p class="soft small">
       {prose(sign.how)}, {effortText(sign)}.
-      {isBorneOut(ranking)
+      {hangsOnOne(ranking)
         ? `It bears out or upsets ${nameOf(ranking.ranked[0]?.id).toLowerCase()}, which hangs on one reading so far.`
         : parted
           ? `Tells most now: it parts ${nameOf(parted[0])} from ${nameOf(parted[1])}.`

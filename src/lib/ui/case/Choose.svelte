@@ -5,7 +5,7 @@
   import { resolve } from '$app/paths';
   import { untrack } from 'svelte';
   import { treatReasons, WISHES, type Option } from '../../core/choose';
-  import { purposeOf } from '../../core/case';
+  import { openTrials, purposeOf } from '../../core/case';
   import { monthOf } from '../../core/units';
   import {
     cautionWords,
@@ -36,9 +36,7 @@
   const sheet = getSheet();
   const view = $derived(sheet.view);
   const start = untrack(() => sheet.facts.stops.choose);
-  const trying = $derived(
-    sheet.facts.stops.look?.tried?.find(({ until }) => until >= sheet.facts.today) ?? null,
-  );
+  const trying = $derived(openTrials(sheet.facts.stops.look)[0] ?? null);
   const turf = $derived(sheet.facts.stops.look?.surrounding === 'lawn');
   const purpose = $derived(purposeOf(sheet.facts));
   const treat = $derived(
@@ -139,14 +137,14 @@
       >
       Begin there, and look for where they come from; the mean hides it.
     </p>{/if}
-  {#if view.series}
-    <p>
-      <span class="figure">{SERIES_WORDS[view.series.trend].title}.</span>
-      {SERIES_WORDS[view.series.trend].text}
-      {seriesPlacesText(view.series, view.each)}
-    </p>
-  {/if}
   {#if purpose === 'control' && !view.threshold.presence && view.density}<Working name="threshold" />{/if}
+{/if}
+{#if view.series}
+  <p>
+    <span class="figure">{SERIES_WORDS[view.series.trend].title}.</span>
+    {SERIES_WORDS[view.series.trend].text}
+    {seriesPlacesText(view.series, view.each)}
+  </p>
 {/if}
 {#if treat.length > 0}
   <ul class="my-2 mx-0 pl-5 list-disc">

@@ -1,12 +1,14 @@
 <script lang="ts">
   import { tick, untrack } from 'svelte';
-  import { usualFrame, type FieldTest, type Surrounding } from '../../core/identify';
-  import { MOST_READINGS, type SeriesReading } from '../../core/review';
+  import { readOf, usualFrame, type FieldTest, type Surrounding } from '../../core/identify';
+  import type { EarlierReading } from '../../core/case';
+  import { MOST_READINGS } from '../../core/review';
   import { inBase, type CalendarDay } from '../../core/units';
-  import { capital, many, SERIES_WORDS, seriesPlacesText, unitText } from '../../words';
+  import { capital, FRAME_WORDS, many, SERIES_WORDS, seriesPlacesText, unitText } from '../../words';
   import SeriesBars from '../drawings/SeriesBars.svelte';
   import DateField from '../parts/DateField.svelte';
-  import Fold from '../parts/Fold.svelte';
+  import { Rows } from '../parts/rows.svelte';
+  import Readings from './Readings.svelte';
   import Amount from '../parts/Amount.svelte';
   import Button from '../parts/Button.svelte';
   import Choice from '../parts/Choice.svelte';
@@ -21,7 +23,6 @@
   const show = getShow();
   const sheet = getSheet();
   const FT2 = inBase({ value: 1, unit: 'ft2' });
-  const FRAME_WORDS = { night: 'Nights', minute: 'Minutes', spot: 'Spots in one' } as const;
   const { tests } = untrack(() => sheet.facts);
   const start = untrack(() => sheet.facts.stops.look);
   const fits = (test: FieldTest): boolean => test.places.includes(surrounding);
@@ -32,37 +33,22 @@
   );
   let more = $state(0);
   const each = $derived(test?.each ?? 'spot');
-  /** Readings of the same test from before, and what stands in the fields of the newest one. */
-  let earlier = $state.raw<readonly SeriesReading[]>(start?.series ?? []);
+  /** Readings from before, and what stands in the fields of the newest one. */
+  const rows = new Rows<EarlierReading>(start?.series ?? []);
   let newest = $state.raw<{ counts: readonly (number | null)[]; countedOn: CalendarDay | null }>({
     counts: start?.counts ?? [],
     countedOn: start?.countedOn ?? null,
   });
-  let block = $state<HTMLElement>();
-  /** What follows is worked out from the form, once its fields are the new ones. */
-  async function followed(): Promise<void> {
-    await tick();
-    block?.querySelector('input')?.dispatchEvent(new Event('change', { bubbles: true }));
-  }
   /** What was read moves among the earlier readings, and the fields are empty for the next. */
-  function begin(): void {
+  async function begin(): Promise<void> {
     const look = sheet.facts.stops.look;
     if (!look) return;
-    const on = look.countedOn ?? sheet.facts.today;
-    earlier = [...(look.series ?? []), { on, frame: look.frame, counts: look.counts }];
-    newest = { counts: look.counts.map(() => null), countedOn: sheet.facts.today };
-    void followed();
+    const { test: by, frame: over, counts } = look;
+    rows.add({ test: by, on: look.countedOn ?? sheet.facts.today, frame: over, counts }, () => 'counts.0');
+    newest = { counts: counts.map(() => null), countedOn: sheet.facts.today };
+    await tick();
+    rows.box?.dispatchEvent(new Event('input', { bubbles: true }));
   }
-  function takeOut(at: number): void {
-    earlier = (sheet.facts.stops.look?.series ?? earlier).filter((_, i) => i !== at);
-    void followed();
-  }
-  const readingText = ({ on, frame, counts }: SeriesReading): string => {
-    const read = counts.filter((count) => count !== null);
-    const total = read.reduce((sum, count) => sum + count, 0);
-    const over = test && test.basis === 'night' ? `, ${show.numberText(frame.value)} nights` : '';
-    return `${show.dayText(on, sheet.facts.today)}${over}: ${show.numberText(total)} at ${read.length} ${read.length === 1 ? each : many(each)}`;
-  };
   const spots = $derived(Math.max(start?.counts.length ?? 0, test?.spots ?? 5) + more);
   const density = $derived(sheet.view.density);
   const basis = $derived(sheet.view.basis);
@@ -99,7 +85,7 @@
   </div>
   <FieldTestGuide {test} frame={frameNow} />
 {/if}
-<div bind:this={block}>
+<div bind:this={rows.box}>
   {#key newest}
     <fieldset class="mt-4">
       <legend class="legend">Counted at each numbered {each}</legend>
@@ -117,51 +103,18 @@
           >{/if}
       </div>
     </fieldset>
-    {#if earlier.length > 0 || newest.countedOn !== null || density}
+    {#if rows.all.length > 0 || newest.countedOn !== null || density}
       <div class="fields mt-2">
         <DateField label="Counted on" name="countedOn" value={newest.countedOn ?? ''} />
-        {#if density && earlier.length < MOST_READINGS}
-          <Button type="button" class="self-end" onclick={begin}>Next reading of the same {many(each)}</Button
+        {#if rows.all.length < MOST_READINGS && readOf(sheet.facts.stops.look?.counts ?? []).length > 0}
+          <Button type="button" class="self-end" disabled={sheet.typing.length > 0} onclick={begin}
+            >Next reading of the same {many(each)}</Button
           >
         {/if}
       </div>
     {/if}
   {/key}
-  {#each earlier as reading, i (reading)}
-    <Fold says={readingText(reading)}>
-      <div class="fields mb-3">
-        <DateField label="Counted on" name="series.{i}.on" value={reading.on} />
-        {#if reading.frame.unit === 'count'}
-          <NumberField
-            label={test && test.basis in FRAME_WORDS
-              ? FRAME_WORDS[test.basis as keyof typeof FRAME_WORDS]
-              : 'Frame'}
-            name="series.{i}.frame.value"
-            value={reading.frame.value}
-            width="8rem"
-          />
-          <input type="hidden" name="series.{i}.frame.unit" value="count" />
-        {:else}
-          <Amount
-            label="Frame"
-            name="series.{i}.frame"
-            value={reading.frame.value}
-            unit={reading.frame.unit}
-            units={test?.units ?? [reading.frame.unit]}
-          />
-        {/if}
-        {#each reading.counts as count, j (j)}
-          <NumberField
-            label="{capital(each)} {j + 1}"
-            name="series.{i}.counts.{j}"
-            value={count ?? ''}
-            width="5.2rem"
-          />
-        {/each}
-        <Button type="button" kind="plain" class="self-end" onclick={() => takeOut(i)}>Take it out</Button>
-      </div>
-    </Fold>
-  {/each}
+  <Readings {rows} {tests} {spots} />
 </div>
 {#if sheet.view.series}
   {@const series = sheet.view.series}

@@ -1,7 +1,16 @@
 <script lang="ts">
   import Fold from '../parts/Fold.svelte';
   import { untrack } from 'svelte';
-  import { assess, factsFor, letterOf, purposeOf, standingCourse, type LookBody } from '../../core/case';
+  import {
+    assess,
+    countInForce,
+    factsFor,
+    letterOf,
+    purposeOf,
+    standingCourse,
+    type LookBody,
+  } from '../../core/case';
+  import { readOf } from '../../core/identify';
   import { asksForMore, USUAL_DAYS } from '../../core/review';
   import { capital, many, treatmentName, verdictWords } from '../../words';
   import { getShow } from '../parts/show';
@@ -21,7 +30,8 @@
   const testName = $derived((sheet.facts.tests.find((t) => t.id === look?.test)?.name ?? '').toLowerCase());
   const look = $derived(sheet.facts.stops.look);
   const last = $derived(view.records[view.records.length - 1] ?? null);
-  const nothingBefore = $derived(look?.counts.every((count) => count === null) ?? true);
+  const before = $derived(look && countInForce(look));
+  const nothingBefore = $derived(!before || readOf(before.counts).length === 0);
   /** Treatments of the course that wait for what the count says. */
   const waiting = $derived(
     standingCourse(sheet.facts)
@@ -80,20 +90,20 @@
 {/if}
 {#snippet counted(look: LookBody)}
   <p class="soft">
-    The same {many(view.each)} and the same test: {testName}, frame {quantityText(look.frame)}, {look.where}.
+    The same {many(view.each)} and the same test: {testName}, frame {quantityText((before ?? look).frame)}, {look.where}.
   </p>
   <fieldset>
     <legend class="legend"
       >{nothingBefore ? 'Counted now' : 'Counted now, beside what was counted before'}</legend
     >
     <div class="fields">
-      {#each look.counts as before, i (i)}
+      {#each (before ?? look).counts as was, i (i)}
         <NumberField
           label="{capital(view.each)} {i + 1}"
           name="counts.{i}"
           value={start?.counts[i] ?? ''}
           width="6rem"
-          hint={before === null ? (nothingBefore ? '' : 'not read') : `before: ${before}`}
+          hint={was === null ? (nothingBefore ? '' : 'not read') : `before: ${was}`}
         />
       {/each}
     </div>

@@ -1,60 +1,62 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
-  import { tick, untrack } from 'svelte';
-  import { MOST_TRIED, type Tried } from '../../core/case';
+  import { untrack } from 'svelte';
+  import { MOST_TRIED, openTrials, type Tried } from '../../core/case';
   import { addDays } from '../../core/units';
   import Button from '../parts/Button.svelte';
   import DateField from '../parts/DateField.svelte';
   import Field from '../parts/Field.svelte';
   import Fold from '../parts/Fold.svelte';
+  import { Rows } from '../parts/rows.svelte';
   import { getShow } from '../parts/show';
   import { getSheet } from './sheet.svelte';
 
-  /** What was tried without a product, since when, and the day on which it is stopped and judged. */
+  /** What was tried without a product, since when, the day on which it is stopped and judged, and what came of it. */
   const show = getShow();
   const sheet = getSheet();
   const TRIAL_DAYS = 7;
-  let rows = $state.raw<readonly Tried[]>(untrack(() => sheet.facts.stops.look?.tried ?? []));
-  const now = $derived(sheet.facts.stops.look?.tried ?? rows);
-  const on = $derived(now.filter(({ until }) => until >= sheet.facts.today));
+  const today = untrack(() => sheet.facts.today);
+  const blank: Tried = { what: '', from: today, until: addDays(today, TRIAL_DAYS), outcome: '' };
+  const rows = new Rows<Tried>(untrack(() => sheet.facts.stops.look?.tried ?? []));
+  const open = $derived(openTrials(sheet.facts.stops.look)[0] ?? null);
   const says = $derived(
-    now.length === 0
-      ? 'Tried at home: nothing yet'
-      : on[0]
-        ? `Being tried: ${on[0].what.toLowerCase()}, until ${show.dayText(on[0].until, sheet.facts.today)}`
-        : `Tried at home: ${now.length}`,
+    open === null
+      ? `Tried at home: ${rows.all.length === 0 ? 'nothing yet' : rows.all.length}`
+      : open.until > sheet.facts.today
+        ? `Being tried: ${open.what.toLowerCase()}, until ${show.dayText(open.until, sheet.facts.today)}`
+        : `To be judged: ${open.what.toLowerCase()}, stopped on ${show.dayText(open.until, sheet.facts.today)}`,
   );
-  let block = $state<HTMLElement>();
-  async function followed(): Promise<void> {
-    await tick();
-    block?.dispatchEvent(new Event('change', { bubbles: true }));
-  }
-  function add(): void {
-    const { today } = sheet.facts;
-    rows = [...now, { what: '', from: today, until: addDays(today, TRIAL_DAYS) }];
-  }
-  function takeOut(at: number): void {
-    rows = now.filter((_, i) => i !== at);
-    void followed();
-  }
+  /** What is to be judged stands open; what is being typed never folds itself away. */
+  const judged = untrack(() => open !== null && open.until <= today);
 </script>
 
-<div bind:this={block}>
-  <Fold class="ruled" {says}>
+<div bind:this={rows.box} {@attach rows.heedDraft('tried', blank)}>
+  <Fold class="ruled" open={judged} {says}>
     <p class="soft small">
       One thing at a time, with a day to stop: else nobody knows what helped.
       <a href={resolve('/guide/kitchen')}>Kitchen remedies, with what they harm</a>
     </p>
-    {#each rows as row, i (row)}
+    {#each rows.all as row, i (row.id)}
       <div class="fields">
         <Field label="What is tried" name="tried.{i}.what" value={row.what} width="17rem" />
         <DateField label="Since" name="tried.{i}.from" value={row.from} />
         <DateField label="Day to stop" name="tried.{i}.until" value={row.until} />
-        <Button type="button" kind="plain" class="self-end" onclick={() => takeOut(i)}>Take it out</Button>
+        <Field
+          label="What came of it"
+          name="tried.{i}.outcome"
+          value={row.outcome}
+          width="17rem"
+          hint="counted as before it began; blank until then"
+        />
+        <Button type="button" kind="plain" class="self-end" onclick={() => rows.drop(row.id)}
+          >Take it out</Button
+        >
       </div>
     {/each}
-    {#if rows.length < MOST_TRIED}
-      <Button type="button" kind="plain" onclick={add}>Write down what is tried</Button>
+    {#if rows.all.length < MOST_TRIED}
+      <Button type="button" kind="plain" onclick={() => rows.add(blank, (i) => `tried.${i}.what`)}
+        >Write down what is tried</Button
+      >
     {/if}
   </Fold>
 </div>

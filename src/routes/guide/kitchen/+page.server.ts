@@ -54,7 +54,10 @@ export const actions: Actions = {
     if (!remedy || remedy.tryDays === null)
       return wrongField(400, 'remedy', 'This is not to be tried. Choose another remedy.', fields);
     const { around, who } = locals;
-    const tried = { what: remedy.name, from: around.today, until: addDays(around.today, data.days) };
+    const tried = {
+      ...{ what: remedy.name, from: around.today, until: addDays(around.today, data.days) },
+      outcome: '',
+    };
     const wrong = await locals.inWorkspace((tx) =>
       tryInCase(tx, data.case, tried, { around, by: who.person.name }),
     );

@@ -6,6 +6,7 @@
   import { CLAUSE_KEYS, checkLabel, type Site } from '$lib/core/labels';
   import {
     CLAUSE_WORDS,
+    capital,
     FAMILY_WORDS,
     FINDING_WORDS,
     FORM_WORDS,
@@ -78,9 +79,7 @@
   ]);
   function placesOf(sites: readonly Site[], i: number): string {
     const places = sites.map((site) => SITE_WORDS[site]).join('; ');
-    return card.uses.length > 1
-      ? `Use ${i + 1}: ${places}`
-      : `${places.charAt(0).toUpperCase()}${places.slice(1)}`;
+    return card.uses.length > 1 ? `Use ${i + 1}: ${places}` : capital(places);
   }
   const actives = $derived(
     card.actives
