@@ -1,7 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { CANDIDATES } from '../../catalog';
 import { INSECTS, insectSvg } from './art';
-import { bothViews, larvaViews, SPAN, type Body, type LarvaBody } from './art/measured';
+import { bothViews } from './art/bodies';
+import type { Body } from './art/measured';
+import { larvaViews, type LarvaBody } from './art/measured-larva';
+import { SPAN } from './art/plate';
 import { ANTS } from './art/ants';
 import { STAGES } from './art/stages';
 

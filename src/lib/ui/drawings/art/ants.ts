@@ -1,4 +1,5 @@
-import { bothViews, type Body } from './measured';
+import { adult } from './bodies';
+import type { Body } from './measured';
 import type { Art } from './more-insects';
 
 /** Workers of ants, all by the same figures but for those that tell them apart: the waist, the back, grooves, colour. */
@@ -14,11 +15,8 @@ const WORKER: Body = {
 const TWO = { waist: { long: 0.16, knobs: 2 as const } };
 const HIDDEN = { waist: { long: 0.1, knobs: 1 as const, hidden: true } };
 
-const worker = (title: string, lengthMm: number, body: Partial<Body>, mark: Art['mark']): Art => {
-  const { art, span, at } = bothViews({ ...WORKER, ...body });
-  const [x, y, r, text] = mark;
-  return { title, lengthMm, art, span, mark: [...at(x, y), r, text] };
-};
+const worker = (title: string, lengthMm: number, body: Partial<Body>, mark: Art['mark']): Art =>
+  adult(title, lengthMm, { ...WORKER, ...body }, mark);
 /** The waist as the side view has it. */
 const WAIST = [136, 106] as const;
 

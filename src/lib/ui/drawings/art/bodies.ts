@@ -1,0 +1,52 @@
+import { fromAbove } from './from-above';
+import { fromTheSide } from './from-the-side';
+import type { Body } from './measured';
+import type { Art } from './more-insects';
+import { inPlace, onPlate, type Plate } from './plate';
+
+/** Both views of a body on one plate. */
+export const bothViews = (body: Body): Plate =>
+  inPlace(
+    Math.max(body.thorax[1], body.abdomen[1]) * (0.55 + body.high * 0.55),
+    fromAbove(body),
+    fromTheSide(body),
+  );
+
+/** A grown one, or a young one that is like it, by its figures. */
+export const adult = (title: string, lengthMm: number, body: Body, mark: Art['mark']): Art =>
+  onPlate(title, lengthMm, bothViews(body), mark);
+
+export const CHAFER: Body = {
+  ...{ fill: '#b98a4f', high: 0.82, head: [0.13, 0.24], thorax: [0.2, 0.42], abdomen: [0.67, 0.5] },
+  legs: [
+    [0.14, 0.12, 0.1],
+    [0.16, 0.14, 0.12],
+    [0.18, 0.17, 0.14],
+  ],
+  feelers: { long: 0.16, kind: 'fan' },
+  wings: { long: 0.66, rest: 'cases' },
+};
+export const MOTH: Body = {
+  ...{ fill: '#a8977c', high: 0.9, head: [0.12, 0.14], thorax: [0.26, 0.24], abdomen: [0.62, 0.2] },
+  legs: [
+    [0.1, 0.1, 0.08],
+    [0.14, 0.14, 0.1],
+    [0.16, 0.18, 0.12],
+  ],
+  feelers: { long: 0.4, kind: 'thread' },
+  wings: { long: 0.78, rest: 'roof' },
+};
+export const ROACH: Body = {
+  ...{ fill: '#c7975a', high: 0.42, head: [0.08, 0.2], thorax: [0.3, 0.42], abdomen: [0.62, 0.5] },
+  legs: [
+    [0.16, 0.16, 0.1],
+    [0.2, 0.2, 0.12],
+    [0.24, 0.28, 0.16],
+  ],
+  ...{ feelers: { long: 0.55, kind: 'thread' as const }, tail: 0.12 },
+};
+export const WEEVIL: Body = {
+  ...{ fill: '#5b5148', high: 0.85, head: [0.2, 0.1], thorax: [0.24, 0.3], abdomen: [0.56, 0.38] },
+  legs: CHAFER.legs,
+  ...{ feelers: { long: 0.16, kind: 'elbowed' as const }, wings: { long: 0.56, rest: 'cases' as const } },
+};
