@@ -55,6 +55,19 @@ describe('the catalogue', () => {
     }
   });
 
+  it('has field tests that count what there is, each once', () => {
+    for (const { id, each, catches } of FIELD_TESTS) {
+      expect(each, id).toMatch(/^[a-z]+$/);
+      expect(new Set(catches).size, id).toBe(catches.length);
+      for (const one of catches) {
+        const caught = CANDIDATES.find((c) => c.id === one);
+        expect(caught, `${one} by ${id}`).toBeDefined();
+        // What goes by this test has it in its threshold, and is not named twice.
+        expect(caught?.threshold?.test, `${one} by ${id}`).not.toBe(id);
+      }
+    }
+  });
+
   it('gives every candidate a sign that tells it apart with at least two to one', () => {
     for (const candidate of CANDIDATES) {
       const ratio = (sign: string, value: string | null): number => {

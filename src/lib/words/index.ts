@@ -42,6 +42,7 @@ export { MANY_WORDS, SEEN_WORDS, sightingTitle } from './sighting';
 export {
   effortText,
   FACT_WORDS,
+  HOURS_WORDS,
   SOURCE_KIND_WORDS,
   findingText,
   gainWords,

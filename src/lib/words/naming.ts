@@ -1,6 +1,7 @@
 import {
   CANNOT_TELL,
   NONE_OF_THESE,
+  type DayOrNight,
   type Fact,
   type Finding,
   type Region,
@@ -61,6 +62,12 @@ export const REGION_WORDS: Readonly<Record<Region, string>> = {
   ...{ australia: 'Australia', 'new-zealand': 'New Zealand' },
 };
 
+/** When it is met, of what is met by day or by night alone. */
+export const HOURS_WORDS: Readonly<Record<DayOrNight, string>> = {
+  day: 'It is about by day.',
+  night: 'It is about at night, and hidden by day.',
+};
+
 /** Of what kind a source is, and what each fact of an entry is called beside it. */
 export const SOURCE_KIND_WORDS: Readonly<Record<SourceKind, string>> = {
   handbook: 'handbooks of identification',
@@ -72,6 +79,7 @@ export const SOURCE_KIND_WORDS: Readonly<Record<SourceKind, string>> = {
 export const FACT_WORDS: Readonly<Record<Fact, string>> = {
   ...{ name: 'Name and telling mark', sizes: 'Stages and sizes', season: 'Time of year' },
   'season-turned': 'Time of year, turned round by six months',
+  hours: 'By day or at night',
   ...{ places: 'How often it is the cause, by place', likelihoods: 'How often it shows each sign' },
   ...{ threshold: 'The number from which treating is worth it', presence: 'That any of it counts' },
   ...{ works: 'What works, and how soon', 'hardly-works': 'What hardly works', harms: 'What harms' },

@@ -11,7 +11,7 @@ export const SOURCE_KINDS = ['handbook', 'extension', 'law', 'practice', 'judgem
 export type SourceKind = (typeof SOURCE_KINDS)[number];
 
 export const FACTS = [
-  ...(['name', 'sizes', 'season', 'season-turned', 'places', 'likelihoods'] as const),
+  ...(['name', 'sizes', 'season', 'season-turned', 'hours', 'places', 'likelihoods'] as const),
   ...(['threshold', 'presence', 'works', 'hardly-works', 'harms', 'status', 'advice'] as const),
 ] as const;
 export type Fact = (typeof FACTS)[number];
@@ -24,11 +24,13 @@ export interface FactSource {
 }
 
 const SOUTHERN: readonly Region[] = ['africa', 'australia', 'new-zealand'];
+/** Only statuses of the law come from it: what is useful or dangerous is told by books. */
+const BY_LAW: ReadonlySet<Candidate['status']> = new Set<Candidate['status']>(['protected', 'notifiable']);
 const NORTHERN: readonly Region[] = ['europe', 'mediterranean', 'america-north', 'america-warm', 'asia'];
 
 /** Of what kind the source of each fact of an entry is, and for which parts of the world it holds; of each fact that it has. */
 export function sourcesOf(candidate: Candidate, guide: GuideEntry): FactSource[] {
-  const { regions = null, seasonIn = {}, threshold, status, statusIn = {}, stages } = candidate;
+  const { regions = null, seasonIn = {}, hours, threshold, status, statusIn = {}, stages } = candidate;
   const own = Object.keys(seasonIn) as Region[];
   const of = (list: readonly Region[]): readonly Region[] =>
     list.filter((region) => (regions === null || regions.includes(region)) && !own.includes(region));
@@ -36,34 +38,35 @@ export function sourcesOf(candidate: Candidate, guide: GuideEntry): FactSource[]
   const seen = [...of(NORTHERN), ...own];
   const graded = (...grades: GuideEntry['families'][number]['grade'][]): boolean =>
     guide.families.some(({ grade }) => grades.includes(grade));
-  // Only statuses of the law come from it: what is useful or dangerous is told by books.
-  const byLaw = new Set(['protected', 'notifiable']);
-  const lawful = [
-    ...(byLaw.has(status) ? (regions ?? []) : []),
+  const lawful = new Set<Region>([
+    ...(BY_LAW.has(status) ? (regions ?? []) : []),
     ...(Object.keys(statusIn) as Region[]),
-  ].filter((region, i, all) => all.indexOf(region) === i);
-  const found: (FactSource | null)[] = [
-    { fact: 'name', kind: 'handbook', regions: null },
-    stages.length > 0 ? { fact: 'sizes', kind: 'handbook', regions: null } : null,
-    { fact: 'season', kind: 'handbook', regions: seen.length > 0 ? seen : of(SOUTHERN) },
-    seen.length > 0 && of(SOUTHERN).length > 0
-      ? { fact: 'season-turned', kind: 'judgement', regions: of(SOUTHERN) }
-      : null,
-    { fact: 'places', kind: 'judgement', regions: null },
-    { fact: 'likelihoods', kind: 'judgement', regions: null },
-    threshold && !threshold.presence
-      ? { fact: 'threshold', kind: 'extension', regions: threshold.regions ?? regions }
-      : null,
-    threshold?.presence ? { fact: 'presence', kind: 'practice', regions: null } : null,
-    graded('strong', 'fair') ? { fact: 'works', kind: 'extension', regions } : null,
-    graded('weak', 'none') ? { fact: 'hardly-works', kind: 'practice', regions: null } : null,
-    graded('harmful') ? { fact: 'harms', kind: 'extension', regions: null } : null,
-    byLaw.has(status) || lawful.length > 0
-      ? { fact: 'status', kind: 'law', regions: lawful.length > 0 ? lawful : null }
-      : null,
-    { fact: 'advice', kind: 'practice', regions: null },
+  ]);
+  const fact = (
+    holds: boolean,
+    name: Fact,
+    kind: SourceKind,
+    where: FactSource['regions'] = null,
+  ): FactSource[] => (holds && where?.length !== 0 ? [{ fact: name, kind, regions: where }] : []);
+  return [
+    ...fact(true, 'name', 'handbook'),
+    ...fact(stages.length > 0, 'sizes', 'handbook'),
+    ...fact(true, 'season', 'handbook', seen.length > 0 ? seen : of(SOUTHERN)),
+    ...fact(seen.length > 0, 'season-turned', 'judgement', of(SOUTHERN)),
+    ...fact(hours !== undefined, 'hours', 'practice'),
+    ...fact(true, 'places', 'judgement'),
+    ...fact(true, 'likelihoods', 'judgement'),
+    ...fact(
+      threshold !== null && !threshold.presence,
+      'threshold',
+      'extension',
+      threshold?.regions ?? regions,
+    ),
+    ...fact(threshold?.presence ?? false, 'presence', 'practice'),
+    ...fact(graded('strong', 'fair'), 'works', 'extension', regions),
+    ...fact(graded('weak', 'none'), 'hardly-works', 'practice'),
+    ...fact(graded('harmful'), 'harms', 'extension'),
+    ...fact(BY_LAW.has(status) || lawful.size > 0, 'status', 'law', lawful.size > 0 ? [...lawful] : null),
+    ...fact(true, 'advice', 'practice'),
   ];
-  return found.filter(
-    (one) => one !== null && (one.regions === null || one.regions.length > 0),
-  ) as FactSource[];
 }

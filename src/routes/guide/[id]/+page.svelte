@@ -7,12 +7,14 @@
   import TrueSize from '$lib/ui/guide/TrueSize.svelte';
   import { getShow } from '$lib/ui/parts/show';
   import { sourcesOf } from '$lib/core/identify';
+  import { atOneScale } from '$lib/ui/guide/one-scale';
   import Fold from '$lib/ui/parts/Fold.svelte';
   import {
     CONCERN_WORDS,
     FACT_WORDS,
     FAMILY_NAMES,
     GRADE_WORDS,
+    HOURS_WORDS,
     percentText,
     REGION_WORDS,
     SOURCE_KIND_WORDS,
@@ -22,26 +24,12 @@
 
   let { data }: PageProps = $props();
   const show = getShow();
-  const WIDEST = 220;
-  /** What is smaller than that beside the other is a speck. */
-  const LEAST_SHARE = 0.12;
   const c = $derived(data.candidate);
   const g = $derived(data.guide);
   const other = $derived(data.beside);
-  /** Both first drawings so large that a millimetre is as long in one as in the other; null where that tells nothing. */
-  const scaled = $derived.by(() => {
-    const pair = [data.drawings[0], other?.drawings[0]].flatMap((one) => (one ? [one] : []));
-    if (pair.length < 2) return null;
-    const fields = pair.map(({ lengthMm, span }) => lengthMm / span);
-    const most = Math.max(...fields);
-    const alike = Math.min(...fields) / most;
-    if (alike > 0.9 || alike < LEAST_SHARE) return null;
-    return pair.map(({ id, title }, i) => ({
-      id,
-      title,
-      width: Math.round((WIDEST * (fields[i] ?? 0)) / most),
-    }));
-  });
+  const scaled = $derived(
+    data.drawings[0] && other?.drawings[0] ? atOneScale(data.drawings[0], other.drawings[0]) : null,
+  );
   const turned = $derived(data.hemisphere === 'north' ? 'south' : 'north');
   /** What is longer than a hand is drawn at no true size. */
   const MOST_TRUE_MM = 120;
@@ -81,6 +69,7 @@
   {#if c.culture}<p><span class="figure">In any case:</span> {show.prose(c.culture)}.</p>{/if}
   <p class="border-l-5 border-l-petrol pl-3"><span class="figure">Call:</span> {g.call}.</p>
 
+  {#if c.hours}<p>{HOURS_WORDS[c.hours]}</p>{/if}
   {#if c.stages.length > 0}
     <div class="section-head">
       <h2>Through the year</h2>
