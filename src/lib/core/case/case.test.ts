@@ -5,6 +5,7 @@ import {
   agendaOf,
   assess,
   announced,
+  bearingOf,
   courseAgenda,
   courseOf,
   factsFor,
@@ -317,6 +318,18 @@ describe('answers that a later change made stale', () => {
     expect(isStale('measure', { states })).toBe(false);
     expect(isStale('log', { states })).toBe(false);
     expect(assess(factsWith({ states })).trail.find((t) => t.stop === 'mix')?.state).toBe('stale');
+  });
+});
+
+describe('what a later answer is built on', () => {
+  const { look } = factsWith().stops;
+  if (!look) throw new Error('a case with Look');
+
+  it('is neither the note of Look nor what is tried at home, but whatever was seen and counted', () => {
+    const tried = [{ what: 'Cup of beer', from: day('2027-09-15'), until: day('2027-09-22') }];
+    expect(bearingOf('look', { ...look, note: 'By the shed', tried })).toEqual(bearingOf('look', look));
+    expect(bearingOf('look', { ...look, counts: [1] })).not.toEqual(bearingOf('look', look));
+    expect(bearingOf('name', { candidate: 'flea' })).toEqual({ candidate: 'flea' });
   });
 });
 

@@ -360,6 +360,13 @@ export const BUILT_ON: Readonly<Record<AnsweredStop, readonly AnsweredStop[]>> =
   recheck: [],
 };
 
+/** What of an answer the later ones are built on: a note of Look and what is tried at home change none of them. */
+export function bearingOf(stop: AnsweredStop, body: unknown): unknown {
+  if (stop !== 'look' || typeof body !== 'object' || body === null) return body;
+  const { note: _note, tried: _tried, ...bearing } = body as Partial<LookBody>;
+  return bearing;
+}
+
 /** True where an answer that this one was built on was changed after it. */
 export function isStale(stop: Stop, facts: Pick<CaseFacts, 'states'>): boolean {
   if (stop === 'log') return false;

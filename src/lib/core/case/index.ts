@@ -8,6 +8,7 @@ export {
   EXPECTED_BECAUSE,
   MOST_TRIED,
   openTrials,
+  bearingOf,
   isStale,
   purposeOf,
   PURPOSES,

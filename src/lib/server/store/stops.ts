@@ -1,5 +1,6 @@
-import { and, eq } from 'drizzle-orm';
+import { and, eq, sql } from 'drizzle-orm';
 import {
+  bearingOf,
   BUILT_ON,
   goOf,
   isOfTreatment,
@@ -113,6 +114,18 @@ export async function saveStop<S extends AnsweredStop>(
   const revision = present.revision + (changed ? 1 : 0);
   await tx.update(caseStops).set({ body: saved, upstream, savedAt: now, savedBy: by, revision }).where(here);
   if (changed) await keep(tx, id, stop, of, revision, saved, by, now);
+  const bearing = (body: unknown): string => JSON.stringify(sorted(plainOf(bearingOf(stop, body))));
+  if (changed && bearing(saved) === bearing(asRead))
+    await tx
+      .update(caseStops)
+      .set({ upstream: sql`${caseStops.upstream} || jsonb_build_object(${stop}::text, ${revision}::int)` })
+      .where(
+        and(
+          eq(caseStops.workspaceId, tx.workspaceId),
+          eq(caseStops.caseId, id),
+          sql`${caseStops.upstream} -> ${stop}::text = to_jsonb(${present.revision}::int)`,
+        ),
+      );
   return revision;
 }
 

@@ -208,14 +208,21 @@ describe('a job from Look to Log', () => {
       boss.post('/guide/kitchen?/try', { remedy, case: String(number), days });
     // Where it was has to be said first, and salt is never tried.
     expect((await trying('beer-cup')).text).toContain('Say first at Look');
-    const look = { ...LAWN, test: 'turf-flap', 'frame.value': '0.1', 'frame.unit': 'm2', 'counts.0': '' };
+    const look = {
+      ...{ ...LAWN, test: 'turf-flap', 'frame.value': '0.1', 'frame.unit': 'm2', 'counts.0': '' },
+      ...{ 'signs.slime-trails': 'yes', 'signs.night-feeders': 'slugs' },
+    };
     await save('look', { ...look, surrounding: 'bed' });
+    await save('name', { candidate: 'slug', stage: '' });
     expect((await trying('salt')).status).toBe(400);
     expect((await trying('beer-cup', '0')).status).toBe(400);
     expect((await trying('beer-cup')).location).toBe(`/cases/${number}/look`);
     expect((await trying('beer-cup')).text).toContain('being tried there already');
     expect(await page('look')).toMatch(/Being tried: [^,]*, until Wed 22 Sep/);
     expect(await page('choose')).toContain('Being tried until Wed 22 Sep');
+    // The name was not built on it; it is on what was counted.
+    expect(await page('name')).not.toContain('Name , halted');
+    expect(await page('name')).not.toContain('An earlier stop changed');
     const today = async (): Promise<string> => plain((await boss.get('/')).text);
     expect(await today()).toContain('say what came of it: cup of beer');
     // What came of it is said at Look; then it is due no more.
@@ -233,6 +240,9 @@ describe('a job from Look to Log', () => {
     });
     expect(await today()).not.toContain('say what came of it: cup of beer');
     expect(await page('look')).toContain('Tried at home: 1');
+    expect(await page('name')).not.toContain('An earlier stop changed');
+    await save('look', { ...look, surrounding: 'bed', 'counts.0': '3', basedOn: '3' });
+    expect(await page('name')).toContain('An earlier stop changed');
     // Where it is over it may be tried again; the same in two cases on one day are two.
     expect((await trying('beer-cup')).status).toBe(303);
     const other = await open('Slugs by the wall', [['look', { ...look, surrounding: 'bed' }]]);

@@ -2,6 +2,7 @@ import { getContext, setContext } from 'svelte';
 import {
   asksForTrim,
   assess,
+  bearingOf,
   BUILT_ON,
   goOf,
   isOfTreatment,
@@ -126,7 +127,8 @@ export class CaseSheet {
       const draft = this.#drafts[this.keyOf(stop)];
       if (draft === undefined) continue;
       stops[stop] = draft;
-      if (this.isDraft(stop))
+      const as = (body: unknown): string => JSON.stringify(bearingOf(stop, body));
+      if (as(draft) !== as(saved.stops[stop]))
         states[stop] = { upstream: {}, ...states[stop], revision: (states[stop]?.revision ?? 0) + 0.5 };
     }
     return Object.keys(stops).length === 0
