@@ -218,6 +218,9 @@ describe('a job from Look to Log', () => {
     expect((await trying('beer-cup', '0')).status).toBe(400);
     expect((await trying('beer-cup')).location).toBe(`/cases/${number}/look`);
     expect((await trying('beer-cup')).text).toContain('being tried there already');
+    // From the case’s own link that case is chosen.
+    const linked = (await boss.get(`/guide/kitchen?q=slug&case=${number}`)).text;
+    expect(linked).toMatch(new RegExp(`<option value="${number}" selected`));
     expect(await page('look')).toMatch(/Being tried: [^,]*, until Wed 22 Sep/);
     expect(await page('choose')).toContain('Being tried until Wed 22 Sep');
     // The name was not built on it; it is on what was counted.

@@ -266,7 +266,7 @@
   >
     <Families rows={view.families} area={view.lawn !== null} />
     {#if view.named}<p class="small">
-        <a href="{resolve('/guide/kitchen')}?q={encodeURIComponent(view.named.id)}"
+        <a href="{resolve('/guide/kitchen')}?q={encodeURIComponent(view.named.id)}&case={sheet.facts.number}"
           >Kitchen remedies against it, with what they harm</a
         >
       </p>{/if}

@@ -26,6 +26,8 @@ export const load: PageServerLoad = async ({ url, locals }) => {
   const asked = (url.searchParams.get('q') ?? '').trim().slice(0, 60);
   return {
     asked,
+    /** The case from which somebody came. */
+    from: url.searchParams.get('case') ?? '',
     cases: await locals.inWorkspace(openCases),
     remedies:
       asked === ''

@@ -17,6 +17,9 @@
   const may = getMayChange();
   const tryable = $derived(may() && data.cases.length > 0);
   const able = $derived(data.remedies.filter(({ tryDays }) => tryDays !== null));
+  const fromCase = $derived(
+    (data.cases.find(({ number }) => String(number) === data.from) ?? data.cases[0])?.number.toString() ?? '',
+  );
   let chosen = $state(untrack(() => sent?.fields.remedy ?? ''));
   const picked = $derived(able.find(({ id }) => id === chosen)?.id ?? able[0]?.id ?? '');
   let trying = $state<HTMLFormElement>();
@@ -43,6 +46,7 @@
       <label class="field-label" for="q">A remedy or a pest</label>
       <input id="q" name="q" type="search" class="field-input" value={data.asked} autocomplete="off" />
     </div>
+    {#if data.from}<input type="hidden" name="case" value={data.from} />{/if}
     <Button class="self-end">Find</Button>
   </form>
   <ul class="rule-list">
@@ -112,7 +116,7 @@
         <Choice
           label="Case"
           name="case"
-          value={sent?.fields.case ?? String(data.cases[0]?.number ?? '')}
+          value={sent?.fields.case ?? fromCase}
           items={data.cases.map((c) => ({
             value: String(c.number),
             name: `${c.number} · ${c.title}, ${c.property}`,
