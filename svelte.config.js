@@ -4,7 +4,11 @@ import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
 /** @type {import('@sveltejs/kit').Config} */
 export default {
   preprocess: vitePreprocess(),
-  compilerOptions: { runes: ({ filename }) => (filename.includes('node_modules') ? undefined : true) },
+  compilerOptions: {
+    runes: ({ filename }) => (filename.includes('node_modules') ? undefined : true),
+    // A page has some hundreds of them.
+    cssHash: ({ hash, css, filename }) => `s${hash(filename === '(unknown)' ? css : filename)}`,
+  },
   kit: {
     adapter: adapter({ out: 'build/app', envPrefix: 'NIMSY_HTTP_' }),
     csp: {

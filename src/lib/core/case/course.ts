@@ -28,8 +28,16 @@ export interface Treatment {
 export const numberOf = (facts: Pick<CaseFacts, 'treatment'>): number => facts.treatment ?? 1;
 export const goOf = (facts: Pick<CaseFacts, 'go'>): number => facts.go ?? 1;
 
-/** The treatments of a case in their order; a case without any said is one of one. */
+const COURSES = new WeakMap<CaseFacts, readonly Treatment[]>();
+
+/** The treatments of a case in their order; a case without any said is one of one. The same list for the same facts. */
 export function courseOf(facts: CaseFacts): readonly Treatment[] {
+  const known = COURSES.get(facts) ?? courseIn(facts);
+  COURSES.set(facts, known);
+  return known;
+}
+
+function courseIn(facts: CaseFacts): readonly Treatment[] {
   const own: Treatment = {
     ...{ number: numberOf(facts), state: 'planned', onlyIf: '', go: goOf(facts) },
     ...{ stops: facts.stops, states: facts.states, settled: facts.settled, ground: facts.ground },

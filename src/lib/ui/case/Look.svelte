@@ -15,6 +15,7 @@
   import HouseSection from '../drawings/HouseSection.svelte';
   import LookCounts from './LookCounts.svelte';
   import Asking from './Asking.svelte';
+  import { getShow } from '../parts/show';
   import SignRow from './SignRow.svelte';
   import TriedAtHome from './TriedAtHome.svelte';
   import { getSheet } from './sheet.svelte';
@@ -25,6 +26,7 @@
   const DUSTED: ReadonlySet<Surrounding> = new Set<Surrounding>([
     ...(['wall', 'kitchen', 'store', 'bath', 'room', 'bedroom', 'cellar', 'loft'] as const),
   ]);
+  const { prose } = getShow();
   const sheet = getSheet();
   const { signs } = untrack(() => sheet.facts);
   const start = untrack(() => sheet.facts.stops.look);
@@ -209,7 +211,13 @@
     </div>
     <div class="signs grid-cols-[repeat(auto-fill,minmax(min(19rem,100%),1fr))] gap-y-0 gap-x-7">
       {#each shown as sign (sign.id)}
-        <SignRow {sign} found={start?.signs[sign.id]} worth={next.includes(sign.id)} drawn={sign.drawn} />
+        <SignRow
+          {sign}
+          {prose}
+          found={start?.signs[sign.id]}
+          worth={next.includes(sign.id)}
+          drawn={sign.drawn}
+        />
       {/each}
     </div>
     {#each elsewhere as sign (sign.id)}

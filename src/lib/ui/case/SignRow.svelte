@@ -1,19 +1,19 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
   import { effortText } from '../../words';
-  import { getShow } from '../parts/show';
+  import type { Show } from '../../words';
   import { CANNOT_TELL, NONE_OF_THESE, type Finding, type Sign } from '../../core/identify';
 
   /** A sign and its answers. Its buttons are native: a place has eighty signs of four answers and more. */
-  const { prose } = getShow();
   interface Props {
     sign: Sign;
     found: Finding | undefined;
     /** Among the most worth looking at next. */
     worth: boolean;
     drawn: boolean;
+    prose: Show['prose'];
   }
-  let { sign, found, worth, drawn }: Props = $props();
+  let { sign, found, worth, drawn, prose }: Props = $props();
   const answers = $derived(
     sign.values === null
       ? [

@@ -66,9 +66,7 @@
       <span class="dot w-[28px] h-[28px] grid place-items-center font-bold small" aria-hidden="true"
         >{state === 'halted' ? '✕' : state === 'stale' ? '!' : place(stop)}</span
       >
-      <span
-        class="words max-[900px]:absolute max-[900px]:w-[1px] max-[900px]:h-[1px] max-[900px]:overflow-hidden max-[900px]:whitespace-nowrap"
-      >
+      <span class="words">
         <span class="name block leading-[1.3]"
           >{STOP_NAMES[stop]}<span class="visually-hidden">, {STATE_WORDS[state]}</span></span
         >
@@ -95,16 +93,11 @@
                 )}
                 data-sveltekit-noscroll
               >
-                <span
-                  class="words max-[900px]:absolute max-[900px]:w-[1px] max-[900px]:h-[1px] max-[900px]:overflow-hidden max-[900px]:whitespace-nowrap"
-                >
+                <span class="words">
                   <span class="name block leading-[1.3]">{letterOf(sheet.facts, number)} {line.name}</span>
                   <span class="answer block small leading-[1.25] wrap-anywhere">{line.text}</span>
                 </span>
-                <span
-                  class="short hidden max-[900px]:grid max-[900px]:place-items-center max-[900px]:w-[26px] max-[900px]:h-[26px] max-[900px]:border max-[900px]:border-ink max-[900px]:rounded-md max-[900px]:font-bold"
-                  aria-hidden="true">{letterOf(sheet.facts, number)}</span
-                >
+                <span class="short" aria-hidden="true">{letterOf(sheet.facts, number)}</span>
               </a>
             </li>
             {#if number === open}{#each within as stop (stop.stop)}{@render station(stop)}{/each}{/if}
@@ -203,6 +196,9 @@
   .answer {
     color: var(--ink);
   }
+  .short {
+    display: none;
+  }
   .open:not(.current) .answer {
     color: var(--soft);
   }
@@ -218,7 +214,21 @@
       display: none;
     }
     .words {
+      position: absolute;
+      width: 1px;
+      height: 1px;
+      overflow: hidden;
+      white-space: nowrap;
       clip-path: inset(50%);
+    }
+    .treatment .short {
+      display: grid;
+      place-items: center;
+      width: 26px;
+      height: 26px;
+      border: 1px solid var(--ink);
+      border-radius: 6px;
+      font-weight: 700;
     }
     li {
       display: grid;

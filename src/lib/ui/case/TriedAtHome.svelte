@@ -34,7 +34,8 @@
   <Fold class="ruled" open={judged} {says}>
     <p class="soft small">
       One thing at a time, with a day to stop: else nobody knows what helped.
-      <a href="{resolve('/guide/kitchen')}?case={sheet.facts.number}">Kitchen remedies, with what they harm</a>
+      <a href="{resolve('/guide/kitchen')}?case={sheet.facts.number}">Kitchen remedies, with what they harm</a
+      >
     </p>
     {#each rows.all as row, i (row.id)}
       <div class="fields">
