@@ -6,6 +6,8 @@ import type { Body } from './art/measured';
 import { larvaViews, type LarvaBody } from './art/measured-larva';
 import { SPAN } from './art/plate';
 import { ANTS } from './art/ants';
+import { SEGMENTED } from './art/segments';
+import { spiderView, type SpiderBody } from './art/spiders';
 import { STAGES } from './art/stages';
 
 const LEGS = [
@@ -81,6 +83,82 @@ describe('ants side by side', () => {
     expect(plain('turf-ant')).not.toBe(plain('odorous-ant'));
     expect(apart('european-fire-ant', 'fire-ant')).toBeGreaterThan(0);
   });
+});
+
+describe('bodies with clear wings', () => {
+  const wings = (id: string): number => many(INSECTS[id]?.art ?? '', /fill-opacity/g);
+  it('have one pair where they are flies and two where they are wasps or bees, in both views', () => {
+    expect(['house-fly', 'mosquito', 'crane-fly-adult'].map(wings)).toEqual([3, 3, 3]);
+    expect(['yellowjacket', 'honey-bee', 'mud-dauber'].map(wings)).toEqual([6, 6, 6]);
+  });
+  it('have a thread for a waist where they are wasps, and bands in both views', () => {
+    const { art } = bothViews({ ...body, waist: { long: 0.1, knobs: 0 } });
+    expect(many(art, /stroke-width="3"/g)).toBe(2);
+    const banded = bothViews({ ...body, bands: { fill: '#123456', at: [[0.2, 0.3], [0.5, 0.6]] } }); // prettier-ignore
+    expect(many(banded.art, /fill="#123456"/g)).toBe(4);
+  });
+  it('have hair, feet and eyes in their own colours in both views', () => {
+    const { art } = bothViews({
+      ...body,
+      ...{ fur: { of: 'all', long: 0.05, fill: '#aa0000' }, feet: '#00aa00', eyes: [0.05, '#0000aa'] },
+    });
+    expect(many(art, /stroke="#aa0000"/g)).toBeGreaterThan(60);
+    expect(many(art, /stroke="#00aa00"/g)).toBe(6 + 3);
+    expect(many(art, /fill="#0000aa"/g)).toBe(2 + 1);
+  });
+  it('are the same where nothing tells them apart', () => {
+    expect(INSECTS['invasive-honey-bee']?.art).toBe(INSECTS['honey-bee']?.art);
+  });
+});
+
+describe('other animals by their figures', () => {
+  const SPIDER: SpiderBody = {
+    ...{ fill: '#c0ffee', front: [0.4, 0.3], abdomen: [0.6, 0.4], legs: [1, 0.9, 0.8, 1], palps: 0.2 },
+  };
+  it('spiders have eight legs of three joints, and lie within the plate however long those are', () => {
+    const parts = (long: number): string[] =>
+      spiderView({ ...SPIDER, legs: [long, long, long, long] }).art.split('/>');
+    const legs = parts(1).filter((part) => /^<path d="M[\d.]+ [\d.]+L[\d.]+ [\d.]+"/.test(part));
+    // Two more are the feelers beside the mouth.
+    expect(legs.filter((part) => !part.includes('stroke-width="0.8"'))).toHaveLength(8 * 3 + 2);
+    for (const long of [0.5, 1, 1.6]) {
+      const ys = parts(long).flatMap((part) =>
+        [...part.matchAll(/[ML][\d.-]+ ([\d.-]+)/g)].map(([, y]) => Number(y)),
+      );
+      expect(Math.min(...ys)).toBeGreaterThan(4);
+      expect(Math.max(...ys)).toBeLessThan(136);
+    }
+    expect(spiderView({ ...SPIDER, legs: [2, 2, 2, 2] }).span).toBeLessThan(spiderView(SPIDER).span);
+  });
+  it('grubs of turf differ by their last ring, their head and how stout they are', () => {
+    const parts = (id: string): string[] => (INSECTS[id]?.art ?? '').split('/>');
+    const other = (one: string, two: string): string[] =>
+      parts(one).filter((part) => !parts(two).includes(part));
+    for (const part of other('japanese-beetle', 'masked-chafer'))
+      expect(part).toMatch(/^(<circle|<\/g>|<path d="M16 74)/);
+    expect(other('chafer-grub', 'cockchafer').length).toBeGreaterThan(20);
+  });
+  it('have so many plates and legs as they have', () => {
+    const legs = (id: string): number => many(SEGMENTED[id]?.art ?? '', /L[^"L]+L[^"L]+" fill="none" stroke="#1b2021" stroke-width="1\.2"/g); // prettier-ignore
+    expect(legs('woodlouse')).toBe(14);
+    expect(legs('centipede')).toBe(30);
+    expect(legs('millipede')).toBe(2 * 2 * 30);
+  });
+});
+
+describe('all drawings', () => {
+  it.each(Object.entries(INSECTS))(
+    'of %s lie within their field, and their bar is told',
+    (id, { art, mark, lengthMm, span }) => {
+      expect(art).not.toMatch(/NaN|undefined|Infinity/);
+      const [x, y, r, text] = mark;
+      expect([x > 0, x < 240, y > 0, y < 150, r > 5, r < 45]).toEqual([true, true, true, true, true, true]);
+      expect(text.length).toBeLessThanOrEqual(37);
+      expect(lengthMm).toBeGreaterThan(0);
+      expect(span ?? 160).toBeGreaterThan(20);
+      expect(insectSvg(id, true)).not.toContain('#a83a22');
+    },
+  );
 });
 
 describe('drawings of stages', () => {

@@ -1,6 +1,6 @@
 import { adult } from './bodies';
 import type { Body } from './measured';
-import type { Art } from './more-insects';
+import type { Art } from './plate';
 
 /** Workers of ants, all by the same figures but for those that tell them apart: the waist, the back, grooves, colour. */
 const WORKER: Body = {

@@ -1,13 +1,13 @@
 import { fromAbove } from './from-above';
 import { fromTheSide } from './from-the-side';
 import type { Body } from './measured';
-import type { Art } from './more-insects';
+import type { Art } from './plate';
 import { inPlace, onPlate, type Plate } from './plate';
 
 /** Both views of a body on one plate. */
 export const bothViews = (body: Body): Plate =>
   inPlace(
-    Math.max(body.thorax[1], body.abdomen[1]) * (0.55 + body.high * 0.55),
+    body.spread ?? Math.max(body.thorax[1], body.abdomen[1]) * (0.55 + body.high * 0.55),
     fromAbove(body),
     fromTheSide(body),
   );

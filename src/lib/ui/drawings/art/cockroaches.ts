@@ -1,6 +1,6 @@
 import { adult, ROACH } from './bodies';
 import type { Body } from './measured';
-import type { Art } from './more-insects';
+import type { Art } from './plate';
 import { line, shape } from './parts';
 
 type Mark = Art['mark'];

@@ -16,9 +16,14 @@ export interface LarvaBody {
   readonly bristles?: number;
   /** Its front swollen against the rest, as in wood borers. */
   readonly swollen?: number;
-  readonly tail?: 'siphon' | 'tuft' | 'spines' | 'tube';
+  readonly tail?: 'siphon' | 'tuft' | 'spines' | 'tube' | 'lobes';
   /** It lies bent like a C, or straight. */
   readonly bent?: boolean;
+  /** What marks it, in both views: at a share of its length from the front, across from the middle in halves of its breadth there. */
+  readonly marks?: (
+    at: (along: number, across: number) => readonly [number, number],
+    side: boolean,
+  ) => string;
 }
 
 type Along = (u: number, v: number) => readonly [number, number];
@@ -53,6 +58,10 @@ function larvaAlong(larva: LarvaBody, at: Along, side: boolean): string {
       case 'spines':
         return [-1, 1]
           .map((one) => line(`M${point(at(0.97, one * 3))}L${point(at(1.08, one * 7))}`, 2))
+          .join('');
+      case 'lobes':
+        return [-1, -0.4, 0.4, 1]
+          .map((one) => line(`M${point(at(0.95, one * w(0.9) * 0.7))}L${point(at(1.06, one * w(0.9)))}`, 3))
           .join('');
       case 'tube':
         return line(`M${point(at(0.97, 0))}L${point(at(1.1, 0))}`, 3);
@@ -109,8 +118,32 @@ function larvaAlong(larva: LarvaBody, at: Along, side: boolean): string {
       ? oval(hx, hy, units(larva.head[0]) / 2 + 1, units(larva.head[1]) / 2, larva.headFill)
       : '',
     larva.head[0] > 0 && side ? dot(hx - 1, hy - 1.5, 1.6) : '',
+    larva.marks?.((u, v) => at(u, v * w(u)), side) ?? '',
   ].join('');
 }
+
+/** Along an arc the body keeps its length: 1.55 π of a turn of this radius is the span. */
+const RADIUS = SPAN / (1.55 * Math.PI);
+const arcAt =
+  (cx: number, cy: number): Along =>
+  (u, v) => {
+    const angle = -0.25 * Math.PI + (1 - u) * -1.55 * Math.PI + 0.4 * Math.PI;
+    return [cx + (RADIUS - v) * Math.cos(angle), cy + (RADIUS - v) * Math.sin(angle)];
+  };
+
+/** How much larger a grub lies beside its last ring than a body on other plates. */
+const GRUB = 1.35;
+
+/** A grub of turf as it lies, and its last ring enlarged, where the spines tell one from another. */
+export const grubView = (larva: LarvaBody, raster: string): Plate => ({
+  art: [
+    `<g transform="translate(76 74) scale(${GRUB})">${larvaAlong(larva, arcAt(0, 0), true)}</g>`,
+    `<g transform="translate(146 30) scale(.9)">${oval(46, 46, 44, 40, larva.fill)}${raster}</g>`,
+    line('M112 96Q132 108 152 96', 1),
+  ].join(''),
+  span: SPAN * GRUB,
+  at: (x, y) => [x, y],
+});
 
 /** A larva from above and from the side, or bent as it lies and stretched from above. */
 export function larvaViews(larva: LarvaBody): Plate {
@@ -125,14 +158,8 @@ export function larvaViews(larva: LarvaBody): Plate {
       line(`M${FROM - 24} ${GROUND}H${FROM + SPAN + 30}`, 0.7) + larvaAlong(larva, straight(floor), true),
     );
   }
-  // Along an arc the body keeps its length: 1.55 π of a turn of this radius is the span.
-  const radius = SPAN / (1.55 * Math.PI);
-  const arc: Along = (u, v) => {
-    const angle = -0.25 * Math.PI + (1 - u) * -1.55 * Math.PI + 0.4 * Math.PI;
-    return [FROM + SPAN / 2 + (radius - v) * Math.cos(angle), 104 + (radius - v) * Math.sin(angle)];
-  };
   return {
-    art: larvaAlong(larva, straight(ABOVE - 8), false) + larvaAlong(larva, arc, true),
+    art: larvaAlong(larva, straight(ABOVE - 8), false) + larvaAlong(larva, arcAt(FROM + SPAN / 2, 104), true),
     span: SPAN,
     at: (x, y) => [x, y],
   };

@@ -1,7 +1,8 @@
-import { dot, line, oval } from './parts';
+import { dot, line, oval, shape } from './parts';
 import { FROM, point, SPAN, units } from './plate';
 
 export const WING = '#eef3f2';
+const INK = '#1b2021';
 
 export interface Body {
   readonly fill: string;
@@ -13,16 +14,44 @@ export interface Body {
   readonly high: number;
   /** Femur, tibia and foot of the three pairs, from the front. */
   readonly legs: readonly (readonly [femur: number, tibia: number, foot: number])[];
-  readonly feelers: { readonly long: number; readonly kind: 'thread' | 'beads' | 'club' | 'fan' | 'elbowed' };
-  /** At rest: hard cases over the abdomen, flat over it, as a roof, two pairs alike laid flat; absent where there are none. */
+  readonly feelers: {
+    readonly long: number;
+    readonly kind: 'thread' | 'beads' | 'club' | 'fan' | 'elbowed';
+    readonly ringed?: string;
+  };
+  /**
+   * At rest: hard cases over the abdomen, flat over it, as a roof, two pairs alike laid flat, leathery ones crossed with clear tips,
+   * clear ones held off the body; absent where there are none.
+   */
   readonly wings?: {
     readonly long: number;
-    readonly rest: 'cases' | 'flat' | 'roof' | 'alike' | 'pads';
+    readonly rest: 'cases' | 'flat' | 'roof' | 'alike' | 'pads' | 'crossed' | ClearWings;
     readonly fill?: string;
   };
   readonly headFill?: string;
+  readonly thoraxFill?: string;
+  readonly abdomenFill?: string;
+  /** Eyes that are seen from afar: their radius as a share of the length, and their colour. */
+  readonly eyes?: readonly [radius: number, fill: string];
+  /** A trunk or beak in front of the head: its length, and how far it bends down over that length. */
+  readonly beak?: readonly [long: number, bend: number];
+  /** Bands across the abdomen, each from and to a share of its length, in their colour. */
+  readonly bands?: { readonly at: readonly (readonly [from: number, to: number])[]; readonly fill: string };
+  /** Hair that stands off: on the thorax, or on the abdomen too; so long. */
+  readonly fur?: { readonly of: 'thorax' | 'all'; readonly long: number; readonly fill?: string };
+  /** The colour of its feet, and of the front of its head. */
+  readonly feet?: string;
+  readonly face?: string;
+  /** How far its legs or wings stand off, as a share of the length, where that is more than the body is broad. */
+  readonly spread?: number;
+  /** The abdomen runs out into a point. */
+  readonly pointed?: boolean;
+  /** The thorax is a shield with shoulders, as broad behind as the abdomen before. */
+  readonly shoulders?: boolean;
   /** What marks it, over the view from above: units of the body’s length from its front, across from the middle. */
   readonly marks?: (at: (along: number, across: number) => readonly [number, number]) => string;
+  /** The same over the view from the side: units of the length from the front, upwards from the middle. */
+  readonly sideMarks?: (at: (along: number, up: number) => readonly [number, number]) => string;
   /** A waist between thorax and abdomen, with its upright knobs; hidden, the abdomen lies over its only one. */
   readonly waist?: { readonly long: number; readonly knobs: 0 | 1 | 2; readonly hidden?: boolean };
   /** The back of the thorax seen from the side: even where nothing is said, or with a dent. */
@@ -33,10 +62,105 @@ export interface Body {
   readonly tail?: number;
 }
 
+/** One pair or two, so broad, held so many degrees off the line of the body, and raised so many from the side. */
+export interface ClearWings {
+  readonly pairs: 1 | 2;
+  readonly broad: number;
+  readonly open: number;
+  readonly raised: number;
+}
+
 export const turn = (x: number, y: number, degrees: number, long: number): [number, number] => [
   x + Math.cos((degrees * Math.PI) / 180) * long,
   y + Math.sin((degrees * Math.PI) / 180) * long,
 ];
+
+/** A part of a leg in its own colour. */
+export const tinted = (d: string, fill: string): string => line(d, 2.4).replace(INK, fill);
+
+const toward = (
+  [x, y]: readonly [number, number],
+  degrees: number,
+  along: number,
+  off: number,
+): [number, number] => {
+  const [px, py] = turn(x, y, degrees, along);
+  return turn(px, py, degrees + 90, off);
+};
+
+/** A clear wing from its root: straight in front, round behind, with its veins. `side` is the one of its hind edge. */
+export function leaf(
+  root: readonly [number, number],
+  degrees: number,
+  long: number,
+  broad: number,
+  side: number,
+): string {
+  const at = (along: number, off: number): string =>
+    point(toward(root, degrees, along * long, off * broad * side));
+  const [end, first, second] = [at(1, 0.1), at(0.95, 0.05), at(0.8, 0.4)];
+  return (
+    `<path d="M${point(root)}C${at(0.3, -0.28)} ${at(0.85, -0.3)} ${end}C${at(0.98, 0.62)} ${at(0.4, 0.78)} ${point(root)}Z" fill="${WING}" fill-opacity="0.72" stroke="${INK}" stroke-width="1.2"/>` +
+    line(`M${point(root)}L${first}M${at(0.3, 0.04)}L${second}M${at(0.6, 0.1)}L${at(0.62, 0.5)}`, 0.6)
+  );
+}
+
+/** Hair around a rounded part. */
+export function furOf(
+  cx: number,
+  cy: number,
+  rx: number,
+  ry: number,
+  { long: share, fill = INK }: NonNullable<Body['fur']>,
+): string {
+  const long = units(share);
+  const n = Math.round((rx + ry) * 0.55);
+  return Array.from({ length: n }, (_, i) => {
+    const a = (i / n) * Math.PI * 2;
+    const [c, s] = [Math.cos(a), Math.sin(a)];
+    return line(
+      `M${point([cx + c * rx * 0.96, cy + s * ry * 0.96])}L${point([cx + c * (rx + long) + 1, cy + s * (ry + long)])}`,
+      fill === INK ? 0.8 : 1.4,
+    ).replace(INK, fill);
+  }).join('');
+}
+
+/** Half the breadth of an abdomen at a share of its length. */
+export const halfAt = (pointed: boolean | undefined, u: number, half: number): number =>
+  pointed
+    ? half *
+      (u < 0.42 ? Math.sqrt(Math.max(0, 1 - ((0.42 - u) / 0.42) ** 2)) : 1 - ((u - 0.42) / 0.58) ** 1.7)
+    : half * Math.sqrt(Math.max(0, 1 - (2 * u - 1) ** 2));
+
+/** An abdomen with its bands: round, or run out into a point. */
+export function abdomenOf(
+  { pointed, bands, fill, abdomenFill = fill }: Body,
+  x: number,
+  x2: number,
+  y: number,
+  half: number,
+): string {
+  const [cx, rx] = [(x + x2) / 2, (x2 - x) / 2 + 1.5];
+  const at = (u: number): number => halfAt(pointed, u, half);
+  const long = x2 - x;
+  const outline = Array.from({ length: 25 }, (_, i) => i / 24);
+  const body = pointed
+    ? shape(
+        `M${[...outline.map((u) => [x + u * long, y - at(u)] as const), ...[...outline].reverse().map((u) => [x + u * long, y + at(u)] as const)].map(point).join('L')}Z`,
+        abdomenFill,
+      )
+    : oval(cx, y, rx, half, abdomenFill);
+  return (
+    body +
+    (bands?.at ?? [])
+      .map(([from, to]) => {
+        const [a, b, bow] = [x + from * long, x + to * long, half * 0.12];
+        const [ha, hb] = [at(from) * 0.98, at(to) * 0.98];
+        return `<path d="M${point([a, y - ha])}Q${point([a + bow, y])} ${point([a, y + ha])}L${point([b, y + hb])}Q${point([b + bow, y])} ${point([b, y - hb])}Z" fill="${bands?.fill ?? ''}"/>`;
+      })
+      .join('')
+  );
+}
 
 /** Strokes along the lower edge of a rounded part: the shadow that makes it round. */
 export function hatch(cx: number, cy: number, rx: number, ry: number): string {
@@ -95,7 +219,12 @@ export function feelersOf({ feelers, head }: Body, x: number, y: number, sides: 
           const t = (i + 1) / 7;
           return dot(root[0] + (tip[0] - root[0]) * t, root[1] + (tip[1] - root[1]) * t, 1.7);
         }).join('');
-      return stem;
+      return feelers.ringed
+        ? stem +
+            stem
+              .replace(INK, feelers.ringed)
+              .replace('/>', ` stroke-dasharray="${units(0.05).toFixed(1)} ${units(0.09).toFixed(1)}"/>`)
+        : stem;
     })
     .join('');
 }

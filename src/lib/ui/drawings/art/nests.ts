@@ -1,4 +1,4 @@
-import type { Art } from './more-insects';
+import type { Art } from './plate';
 import { dots, line, oval, shape } from './parts';
 
 type Mark = Art['mark'];

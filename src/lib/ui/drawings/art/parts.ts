@@ -1,12 +1,9 @@
 /**
- * Parts of which the line drawings are put together: plain SVG text in a field of 240 × 160 units. Bodies lie along the
- * middle, head to the left; a body of full length runs from x = 40 to x = 200.
+ * Parts of which the line drawings are put together: plain SVG text in a field of 240 × 160 units.
  */
 export const WIDTH = 240;
 export const HEIGHT = 160;
-export const BODY_FROM = 40;
 export const BODY_LENGTH = 160;
-const MIDDLE = 72;
 
 const INK = '#1b2021';
 const MARK = '#a83a22';
@@ -21,101 +18,6 @@ export const dot = (x: number, y: number, r = 2): string =>
   `<circle cx="${x}" cy="${y}" r="${r}" fill="${INK}"/>`;
 export const dots = (points: readonly (readonly [number, number])[], r = 1.6): string =>
   points.map(([x, y]) => dot(x, y, r)).join('');
-
-/** Six legs on both sides of a body seen from above. */
-export function legs(at: readonly number[], reach: number, width: number): string {
-  return at
-    .map((x, i) => {
-      const lean = (i - 1) * reach * 0.45;
-      return [-1, 1]
-        .map((side) => {
-          const [knee, foot] = [MIDDLE + side * (width + reach * 0.55), MIDDLE + side * (width + reach)];
-          return line(
-            `M${x} ${MIDDLE + side * width * 0.8}L${x + lean * 0.5} ${knee}L${x + lean * 1.5} ${foot}`,
-          );
-        })
-        .join('');
-    })
-    .join('');
-}
-
-/** A pair of feelers, straight, elbowed or clubbed, so long. */
-export function feelers(x: number, length: number, kind: 'straight' | 'elbowed' | 'fan' | 'club'): string {
-  return [-1, 1]
-    .map((side) => {
-      const [y, tip] = [MIDDLE + side * 5, MIDDLE + side * (8 + length * 0.5)];
-      if (kind === 'elbowed')
-        return line(
-          `M${x} ${y}L${x - length * 0.35} ${MIDDLE + side * length * 0.45}L${x - length * 0.9} ${MIDDLE + side * length * 0.3}`,
-        );
-      const stem = line(`M${x} ${y}Q${x - length * 0.5} ${MIDDLE + side * 6} ${x - length} ${tip}`);
-      if (kind === 'fan')
-        return (
-          stem + [0, 3, 6].map((d) => line(`M${x - length} ${tip}l${-6 + d} ${side * (7 - d)}`)).join('')
-        );
-      return kind === 'club' ? stem + oval(x - length, tip, 3, 2.4, INK) : stem;
-    })
-    .join('');
-}
-
-export interface BeetleLook {
-  readonly fill: string;
-  readonly broad: number;
-  readonly feelers: 'fan' | 'club' | 'straight' | 'elbowed';
-  readonly feelerLength?: number;
-  readonly legs: number;
-  readonly marks?: string;
-  readonly snout?: boolean;
-}
-
-export function beetle({
-  fill,
-  broad,
-  feelers: kind,
-  feelerLength = 24,
-  legs: reach,
-  marks = '',
-  snout,
-}: BeetleLook): string {
-  const b = broad;
-  return [
-    legs([92, 112, 142], reach, b * 0.86),
-    feelers(snout ? 40 : 52, feelerLength, kind),
-    snout
-      ? shape(
-          `M62 ${MIDDLE - 6}Q44 ${MIDDLE - 4} 34 ${MIDDLE + 8}L40 ${MIDDLE + 10}Q50 ${MIDDLE + 2} 62 ${MIDDLE + 6}Z`,
-          fill,
-        )
-      : '',
-    oval(60, MIDDLE, 17, b * 0.5, fill),
-    shape(
-      `M68 ${MIDDLE - b * 0.62}Q92 ${MIDDLE - b * 0.95} 98 ${MIDDLE - b * 0.8}V${MIDDLE + b * 0.8}Q92 ${MIDDLE + b * 0.95} 68 ${MIDDLE + b * 0.62}Z`,
-      fill,
-    ),
-    shape(
-      `M98 ${MIDDLE - b * 0.85}Q150 ${MIDDLE - b * 1.2} 198 ${MIDDLE}Q150 ${MIDDLE + b * 1.2} 98 ${MIDDLE + b * 0.85}Z`,
-      fill,
-    ),
-    line(`M98 ${MIDDLE}H198`),
-    marks,
-  ].join('');
-}
-
-/** A grub lying in a C, with its last ring enlarged beside it. */
-export function grub(raster: string, size = 1): string {
-  const s = size;
-  return [
-    shape(
-      `M${96 - 44 * s} 96Q${70 - 40 * s} 40 ${96} ${40}Q${150} ${40} ${140} ${92}Q${136} 118 ${112} 112Q${100} 108 ${106} 92Q${112} 66 ${92} 66Q${74} 68 ${76} 100Z`,
-      '#f3ecd9',
-    ),
-    oval(66, 104, 13, 12, '#b9824a'),
-    [0, 1, 2].map((i) => line(`M${82 + i * 6} ${96 - i * 8}l14 ${6 - i * 2}`)).join(''),
-    [1, 2, 3, 4, 5, 6].map((i) => line(`M${60 + i * 13} ${58 - Math.abs(3.2 - i) * -3}l4 10`, 1)).join(''),
-    `<g transform="translate(150 28) scale(.86)">${oval(46, 46, 44, 40, '#f3ecd9')}${raster}</g>`,
-    line('M128 104Q146 112 160 96', 1),
-  ].join('');
-}
 
 const pairs = (points: readonly (readonly [number, number])[]): string =>
   dots(
@@ -233,63 +135,6 @@ export const legless = (kind: 'headed' | 'lobed'): string =>
           .join(''),
       ].join('');
 
-export interface FlierLook {
-  readonly fill: string;
-  readonly waist: 'thick' | 'wasp' | 'thread';
-  readonly furry?: boolean;
-  readonly bands?: string;
-  readonly legs?: 'tucked' | 'hanging' | 'pollen';
-  readonly shinyTail?: boolean;
-}
-
-/** A bee or wasp from the side. */
-export function flier({ fill, waist, furry, bands, legs: carried = 'tucked', shinyTail }: FlierLook): string {
-  const fur = (cx: number, cy: number, rx: number, ry: number): string =>
-    Array.from({ length: 22 }, (_, i) => {
-      const a = (i / 22) * Math.PI * 2;
-      const [x, y] = [cx + Math.cos(a) * rx, cy + Math.sin(a) * ry];
-      return line(
-        `M${x.toFixed(1)} ${y.toFixed(1)}l${(Math.cos(a) * 6).toFixed(1)} ${(Math.sin(a) * 6).toFixed(1)}`,
-        1,
-      );
-    }).join('');
-  const [tx, tr] = [96, waist === 'thick' ? 26 : 21];
-  const [ax, rx, ry] = waist === 'thick' ? [154, 44, 30] : waist === 'thread' ? [174, 26, 15] : [158, 42, 20];
-  const tail = shinyTail ? '#23282a' : fill;
-  return [
-    shape(`M100 56Q120 6 176 14Q188 26 116 60Z`, '#eef3f2'),
-    shape(`M108 58Q150 28 190 40Q190 50 118 62Z`, '#eef3f2'),
-    [0, 1, 2]
-      .map((i) =>
-        carried === 'hanging'
-          ? line(`M${88 + i * 9} 92L${84 + i * 16} 118L${90 + i * 18} 146`)
-          : line(`M${86 + i * 10} 92L${80 + i * 20} 106L${90 + i * 22} 112`),
-      )
-      .join(''),
-    carried === 'pollen' ? oval(126, 110, 9, 5, '#e0a63a') : '',
-    waist === 'thread'
-      ? line('M116 78Q134 74 150 78', 2.2)
-      : line(`M114 78L126 78`, waist === 'thick' ? 20 : 4),
-    oval(ax, 80, rx, ry, tail),
-    bands
-      ? [0.25, 0.5, 0.72]
-          .map((t) =>
-            shape(
-              `M${ax - rx + 2 * rx * t - 4} ${80 - ry * Math.sqrt(1 - (2 * t - 1) ** 2)}Q${ax - rx + 2 * rx * t + 4} 80 ${ax - rx + 2 * rx * t - 4} ${80 + ry * Math.sqrt(1 - (2 * t - 1) ** 2)}h9Q${ax - rx + 2 * rx * t + 13} 80 ${ax - rx + 2 * rx * t + 5} ${80 - ry * Math.sqrt(1 - (2 * t - 1) ** 2)}Z`,
-              bands,
-            ),
-          )
-          .join('')
-      : '',
-    oval(tx, 76, tr, tr, fill),
-    oval(62, 80, 15, 17, fill),
-    oval(57, 78, 4.5, 8, '#1b2021'),
-    line('M56 66Q44 50 30 56M60 64Q52 46 40 44'),
-    furry ? fur(tx, 76, tr, tr) + (shinyTail ? '' : fur(ax, 80, rx, ry)) : '',
-    shinyTail ? line(`M${ax - 10} 64Q${ax + 12} 60 ${ax + 26} 72`, 1) : '',
-  ].join('');
-}
-
 export interface AntLook {
   readonly fill: string;
   readonly nodes: 'one' | 'two' | 'hidden';
@@ -326,48 +171,6 @@ export function ant({ fill, nodes, even, winged, grooves, head = fill }: AntLook
     line('M48 60L34 36L14 54M54 58L44 32L26 44'),
     grooves ? [64, 70, 76, 82].map((y) => line(`M46 ${y}H70`, 0.7) + line(`M82 ${y}H122`, 0.7)).join('') : '',
   ].join('');
-}
-
-/** A moth at rest from above. */
-export const moth = (inner: string, outer: string): string =>
-  [
-    line('M62 66Q44 46 28 48M62 78Q44 98 28 96'),
-    shape('M66 72Q90 22 150 26Q190 40 204 56L96 72Z', inner),
-    shape('M66 72Q90 122 150 118Q190 104 204 88L96 72Z', inner),
-    shape('M128 26Q190 36 204 56L140 66Q122 46 128 26Z', outer),
-    shape('M128 118Q190 108 204 88L140 78Q122 98 128 118Z', outer),
-    oval(98, MIDDLE, 32, 11, inner),
-    oval(62, MIDDLE, 10, 10, inner),
-  ].join('');
-
-/** A two-winged fly from above. */
-export const fly = (fill: string, size: number, marks = '', feeler = 8): string =>
-  [
-    legs([88, 102, 118], 30, 14 * size),
-    oval(150, MIDDLE, 46, 15 * size, fill),
-    shape('M104 62Q150 14 206 30Q200 54 112 68Z', '#eef3f2'),
-    shape('M104 82Q150 130 206 114Q200 90 112 76Z', '#eef3f2'),
-    oval(98, MIDDLE, 22, 18 * size, fill),
-    oval(66, MIDDLE, 15, 17 * size, fill),
-    oval(62, MIDDLE - 10 * size, 6, 6, '#8a2c1a'),
-    oval(62, MIDDLE + 10 * size, 6, 6, '#8a2c1a'),
-    line(`M54 68l-${feeler} -8M54 76l-${feeler} 8`),
-    marks,
-  ].join('');
-
-/** Eight legs about a round or two-part body. */
-export function eightLegs(reach: number, body: string, cx = 110): string {
-  return (
-    [-1, 1]
-      .flatMap((side) =>
-        [-1.5, -0.5, 0.5, 1.5].map((k) =>
-          line(
-            `M${cx + k * 9} ${MIDDLE + side * 12}L${cx + k * reach * 0.55} ${MIDDLE + side * (18 + reach * 0.3)}L${cx + k * reach * 0.75} ${MIDDLE + side * (14 + reach * 0.72)}`,
-          ),
-        ),
-      )
-      .join('') + body
-  );
 }
 
 /** The telling feature: a ring about it, and its name on a leader. */

@@ -1,5 +1,3 @@
-import type { Art } from './more-insects';
-
 /**
  * Bodies drawn from their proportions, each a share of the body’s length, so that the view from above, the view from the side and the
  * bar of true size come from the same figures, and what differs between two look-alikes is a figure and nothing by accident.
@@ -13,6 +11,17 @@ export const [ABOVE, GROUND] = [46, 128];
 
 export const units = (share: number): number => share * SPAN;
 export const point = ([x, y]: readonly [number, number]): string => `${x.toFixed(1)} ${y.toFixed(1)}`;
+
+/** A drawing with its telling feature. */
+export interface Art {
+  readonly title: string;
+  /** The usual body length, to which the drawing is true. */
+  readonly lengthMm: number;
+  /** So many units of the field are that long; 160 where nothing is said. */
+  readonly span?: number;
+  readonly art: string;
+  readonly mark: readonly [x: number, y: number, r: number, text: string];
+}
 
 export interface Plate {
   readonly art: string;

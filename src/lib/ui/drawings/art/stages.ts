@@ -2,7 +2,7 @@ import { adult, CHAFER, MOTH, ROACH, WEEVIL } from './bodies';
 import { COCKROACHES } from './cockroaches';
 import { LARVAE } from './larvae';
 import type { Body } from './measured';
-import type { Art } from './more-insects';
+import type { Art } from './plate';
 import { NESTS } from './nests';
 import { dot, line, oval, shape } from './parts';
 

@@ -1,9 +1,8 @@
-import type { Art } from './more-insects';
-import { beetle, dots, eightLegs, feelers, flier, legs, line, oval, shape } from './parts';
+import type { Art } from './plate';
+import { dots, line, oval, shape } from './parts';
 import { SIGN_ART } from './signs';
 
-const [TURF, STRAW, SOIL, PALE] = ['#a9bf7d', '#e3d39a', '#c9b189', '#f3ecd9'];
-const MIDDLE = 72;
+const [TURF, STRAW, SOIL] = ['#a9bf7d', '#e3d39a', '#c9b189'];
 const INK = '#1b2021';
 const draw = (title: string, lengthMm: number, art: string, mark: Art['mark']): Art => ({
   ...{ title, lengthMm, art, mark },
@@ -12,18 +11,7 @@ const draw = (title: string, lengthMm: number, art: string, mark: Art['mark']): 
 const sign = (id: string): string => `<g transform="translate(14 0) scale(.88)">${SIGN_ART[id] ?? ''}</g>`;
 const lawn = (inside: string): string =>
   `<rect x="6" y="10" width="228" height="124" fill="${TURF}" stroke="${INK}" stroke-width="1.6"/>${inside}`;
-const termite = (fill: string, head: string): string =>
-  [
-    legs([84, 98, 112], 26, 13),
-    feelers(50, 24, 'straight'),
-    oval(142, MIDDLE, 54, 22, fill),
-    [110, 126, 142, 158, 174].map((x) => line(`M${x} 53V91`, 0.8)).join(''),
-    oval(94, MIDDLE, 22, 17, fill),
-    oval(60, MIDDLE, 20, 20, head),
-    line('M42 66L30 60M42 78L30 84', 2),
-  ].join('');
-
-/** Drawings of traces that are no animal, and of bodies that were told in words alone; see `insects.ts`. */
+/** Drawings of traces that are no animal; see `insects.ts`. */
 export const TRACES: Readonly<Record<string, Art>> = {
   drought: draw('Turf that lacks water', 1200, sign('footprints-stay'), [120, 70, 26, 'footprints stay']),
   'dollar-spot': draw(
@@ -111,68 +99,5 @@ export const TRACES: Readonly<Record<string, Art>> = {
         2,
       ).replaceAll(INK, '#5f6f8a'),
     [130, 66, 16, 'no legs, no head: threads'],
-  ),
-  'house-cricket': draw(
-    'House cricket',
-    18,
-    [
-      feelers(40, 40, 'straight'),
-      line('M146 60L176 22L206 70M146 84L176 122L206 74', 3),
-      legs([76, 94, 112], 24, 14),
-      oval(140, MIDDLE, 52, 17, '#c79a5c'),
-      oval(82, MIDDLE, 18, 17, '#c79a5c'),
-      oval(56, MIDDLE, 15, 15, '#d9b77c'),
-      line('M48 62H62M46 72H66M48 82H62', 3).replaceAll(INK, '#6b4526'),
-      line('M190 66L226 56M190 78L226 88', 1.4),
-    ].join(''),
-    [56, 72, 18, 'three dark bars across the head'],
-  ),
-  'dust-mite': draw(
-    'Dust mite',
-    0.3,
-    eightLegs(
-      34,
-      oval(124, MIDDLE, 56, 34, PALE) + line('M96 60q20-8 44 0M92 74q30-10 70 0M98 90q24-8 54 0', 0.8),
-      112,
-    ),
-    [124, 72, 36, 'seen under a microscope alone'],
-  ),
-  'clover-mite': draw(
-    'Clover mite',
-    0.8,
-    eightLegs(40, oval(126, MIDDLE, 50, 30, '#9c3a24'), 114) +
-      line('M92 58L60 26L22 20M92 86L60 118L22 124', 1.8),
-    [44, 24, 18, 'the front legs far longer'],
-  ),
-  'dampwood-termite': draw('Dampwood termite', 15, termite('#e8d6ae', '#9a5a2c'), [
-    ...([60, 72, 24, 'large; a red-brown head'] as const),
-  ]),
-  'cicada-killer': draw('Cicada killer', 38, flier({ fill: '#5a2f22', waist: 'wasp', bands: '#e6c133' }), [
-    160,
-    80,
-    24,
-    'large, slim, broken yellow bands',
-  ]),
-  'invasive-honey-bee': draw(
-    'Honey bee of an invasive strain',
-    13,
-    flier({ fill: '#b07a3a', waist: 'wasp', furry: true, bands: '#5a3a20', legs: 'pollen' }),
-    [96, 60, 24, 'looks like any honey bee'],
-  ),
-  'bluegrass-weevil': draw(
-    'Annual bluegrass weevil',
-    3.5,
-    beetle({
-      ...({
-        fill: '#3d3732',
-        broad: 22,
-        feelers: 'elbowed',
-        feelerLength: 18,
-        legs: 22,
-        snout: true,
-      } as const),
-      marks: dots([[116, 62], [132, 66], [150, 62], [120, 82], [140, 80], [162, 78], [108, 72]], 2).replaceAll(INK, '#d9c9a0'), // prettier-ignore
-    }),
-    [44, 78, 13, 'a short, broad snout'],
   ),
 };
