@@ -1,8 +1,8 @@
 import { isAbout, scaleRecipe } from '../core/choose';
 import type { LabelUse } from '../core/labels';
 import { describe, expect, it } from 'vitest';
-import { stageInMonth } from '../core/identify';
-import { INSECTS, insectSvg, SIGN_ART } from '../ui/drawings/art';
+import { drawnWith, stageInMonth, type Sign } from '../core/identify';
+import { INSECTS, insectSvg, SIGN_ART, VALUE_ART, valueSvg } from '../ui/drawings/art';
 import { CANDIDATES, DEMONSTRATION_LABELS, KITCHEN, FIELD_TESTS, GUIDE, SIGNS } from '.';
 
 const ids = new Set(CANDIDATES.map((c) => c.id));
@@ -162,6 +162,24 @@ describe('the catalogue', () => {
     expect(marked.length).toBeGreaterThanOrEqual(20);
     expect(new Set(marked)).toEqual(new Set(Object.keys(SIGN_ART)));
     for (const id of drawn) expect(insectSvg(id), id).toMatch(/\d (mm|cm|m)<\/text>/);
+  });
+
+  it('shows beside a value what has that look, and nothing beside what is no look', () => {
+    const own = SIGNS.flatMap(({ values }) => (values ?? []).flatMap(({ drawing }) => drawing ?? []));
+    for (const id of own.filter((one) => one !== ''))
+      expect(Object.hasOwn(INSECTS, id) || valueSvg(id) !== null, id).toBe(true);
+    expect(Object.keys(VALUE_ART).filter((id) => !own.includes(id))).toEqual([]);
+    for (const art of Object.values({ ...VALUE_ART, ...SIGN_ART }))
+      expect(art).not.toMatch(/NaN|undefined|Infinity/);
+    const shown = (id: string): (string | null)[] => {
+      const sign = SIGNS.find((one) => one.id === id);
+      return (sign?.values ?? []).map((one) => drawnWith(sign as Sign, one.id, CANDIDATES));
+    };
+    // A hole is pointed at as a hole, and how many there are as no animal.
+    expect(shown('wood-holes')[1]).toBe('wood-holes-pin');
+    expect(shown('how-many-there')).toEqual([null, null, null]);
+    expect(shown('swarmers')).toEqual(['termite-swarmer', null]);
+    expect(shown('spider-mark')[2]).toBe('recluse-spider');
   });
 });
 

@@ -32,7 +32,7 @@ export const signSchema: z.ZodType<Sign> = z.strictObject({
   places: z.array(surrounding).min(1),
   together: text.nullable(),
   values: z
-    .array(z.strictObject({ id: text, name: text }))
+    .array(z.strictObject({ id: text, name: text, drawing: z.string().max(60).exactOptional() }))
     .min(2)
     .nullable(),
   usual: share,
@@ -42,6 +42,7 @@ export const signSchema: z.ZodType<Sign> = z.strictObject({
   about: z.array(z.enum(FIRST_SEEN)).min(1),
   night: z.boolean(),
   drawn: z.boolean(),
+  pictured: z.literal(false).exactOptional(),
 });
 
 export const fieldTestSchema: z.ZodType<FieldTest> = z.strictObject({

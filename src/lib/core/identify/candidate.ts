@@ -107,6 +107,13 @@ export interface Candidate {
 /** What is read of a candidate only where it is looked at closely. */
 export type Prose = Pick<Candidate, 'scientific' | 'telling' | 'doNow' | 'doNot' | 'culture'>;
 
+export interface SignValue {
+  readonly id: string;
+  readonly name: string;
+  /** The drawing that shows it, "" for none; without one it is that of a cause that nearly always shows it. */
+  readonly drawing?: string;
+}
+
 export interface Sign {
   readonly id: string;
   readonly name: string;
@@ -115,7 +122,7 @@ export interface Sign {
   /** Signs of one name come together and count once, by the strongest. */
   readonly together: string | null;
   /** Where one is looked at and found to be one of several; null for a sign that is there or not. */
-  readonly values: readonly { readonly id: string; readonly name: string }[] | null;
+  readonly values: readonly SignValue[] | null;
   /** P(sign) for a candidate that does not list it; of several values, of each. An unmistakable mark has next to nothing. */
   readonly usual: number;
   /** Of several values: the share of readings that take one for another. */
@@ -129,6 +136,8 @@ export interface Sign {
   readonly about: readonly FirstSeen[];
   /** There is a drawing of it. */
   readonly drawn: boolean;
+  /** False where its values are no look: the drawing of a cause beside one would lead whoever answers. */
+  readonly pictured?: false;
 }
 
 /** What somebody came with first. */

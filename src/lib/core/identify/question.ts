@@ -80,12 +80,17 @@ function usualFinding(candidate: Candidate, sign: Sign): Finding {
 /** So often a candidate shows a value that its drawing stands for it. */
 const STANDS_FOR = 0.6;
 
-/** The drawn candidate that nearly always shows a value of a sign; null where none does. */
-export const drawnWith = (sign: Sign, value: string, candidates: readonly Candidate[]): string | null =>
-  candidates.find((one) => {
+/** The drawing that shows a value of a sign: its own, else that of a cause that nearly always has it; null where none does. */
+export function drawnWith(sign: Sign, value: string, candidates: readonly Candidate[]): string | null {
+  if (sign.pictured === false) return null;
+  const own = sign.values?.find(({ id }) => id === value)?.drawing;
+  if (own !== undefined) return own === '' ? null : own;
+  const found = candidates.find((one) => {
     const given = one.signs[sign.id];
     return one.drawn && typeof given === 'object' && (given[value] ?? 0) >= STANDS_FOR;
-  })?.id ?? null;
+  });
+  return found?.id ?? null;
+}
 
 const AMONG = 6;
 

@@ -1,9 +1,9 @@
 import { error } from '@sveltejs/kit';
 import { SIGNS } from '$lib/catalog';
-import { insectSvg, signSvg } from '$lib/ui/drawings/art';
+import { insectSvg, signSvg, valueSvg } from '$lib/ui/drawings/art';
 import type { RequestHandler } from './$types';
 
-/** Line drawings of animals and signs; the same for everybody. */
+/** Line drawings of animals, signs and their values; the same for everybody. */
 export const GET: RequestHandler = ({ params, url }) => {
   const id = /^([a-z-]{1,60})\.svg$/.exec(params.name)?.[1];
   const sign = SIGNS.find((s) => s.id === id);
@@ -12,7 +12,7 @@ export const GET: RequestHandler = ({ params, url }) => {
       ? null
       : sign
         ? signSvg(id, sign.name)
-        : insectSvg(id, url.searchParams.get('plain') === 'yes');
+        : (insectSvg(id, url.searchParams.get('plain') === 'yes') ?? valueSvg(id));
   if (drawing === null) error(404, 'There is no such drawing.');
   return new Response(drawing, {
     headers: { 'content-type': 'image/svg+xml', 'cache-control': 'public, max-age=86400' },

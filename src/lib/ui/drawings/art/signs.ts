@@ -1,4 +1,5 @@
 import { MORE_SIGNS } from './more-signs';
+import { SCENES } from './scenes';
 import { dot, dots, line, oval, RASTERS, shape, svg } from './parts';
 
 const [TURF, SOIL, STRAW, WOOD, WALL] = ['#a9bf7d', '#c9b189', '#e3d39a', '#d8b98a', '#e9e4d6'];
@@ -11,6 +12,7 @@ const spread = (n: number, w: number, h: number, x: number, y: number): (readonl
 /** Drawings of signs, by sign. */
 export const SIGN_ART: Readonly<Record<string, string>> = {
   ...MORE_SIGNS,
+  ...SCENES,
   'turf-lifts':
     shape('M6 100H110V150H6Z', SOIL) +
     shape('M110 100H234V150H110Z', '#b89b6c') +
