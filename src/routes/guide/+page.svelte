@@ -65,7 +65,7 @@
       {#each list.entries as entry (entry.id)}
         <li>
           <a class="plain-link" href={resolve('/guide/[id]', { id: entry.id })}>
-            {#if entry.drawn}<Drawing id={entry.id} name={entry.name} width={108} plain />{:else}<span
+            {#if entry.drawn}<Drawing id={entry.id} name={entry.name} width={108} close />{:else}<span
                 class="block h-[40px]"
                 aria-hidden="true"
               ></span>{/if}

@@ -125,7 +125,7 @@
       {#each answers as { id, name, drawn } (`${sign.id} ${id}`)}
         <Button type="button" class="asked-answer" onclick={() => say(id)}>
           {#if drawn}<img
-              src="{resolve('/drawings/[name]', { name: `${drawn}.svg` })}?plain=yes"
+              src="{resolve('/drawings/[name]', { name: `${drawn}.svg` })}?close=yes"
               alt=""
               width="96"
               height="64"

@@ -146,6 +146,20 @@ describe('other animals by their figures', () => {
   });
 });
 
+describe('a drawing that is shown small', () => {
+  it('is the view from above alone, and none of it beyond its field', () => {
+    const box = / viewBox="([^"]+)"/.exec(insectSvg('bumble-bee', 'close') ?? '')?.[1] ?? '';
+    const [x = 0, y = 0, wide = 0, tall = 0] = numbers(box);
+    expect([y, tall, x + wide / 2]).toEqual([1, 90, 126]);
+    expect(wide).toBeLessThan(
+      numbers(/ viewBox="([^"]+)"/.exec(insectSvg('german-cockroach', 'close') ?? '')?.[1] ?? '')[2] ?? 0,
+    );
+    expect(insectSvg('bumble-bee', 'plain')).toContain('viewBox="0 0 240 160"');
+    // A grub has no other view.
+    expect(insectSvg('chafer-grub', 'close')).toBe(insectSvg('chafer-grub', 'plain'));
+  });
+});
+
 describe('all drawings', () => {
   it.each(Object.entries(INSECTS))(
     'of %s lie within their field, and their bar is told',
@@ -156,7 +170,7 @@ describe('all drawings', () => {
       expect(text.length).toBeLessThanOrEqual(37);
       expect(lengthMm).toBeGreaterThan(0);
       expect(span ?? 160).toBeGreaterThan(20);
-      expect(insectSvg(id, true)).not.toContain('#a83a22');
+      expect(insectSvg(id, 'plain')).not.toContain('#a83a22');
     },
   );
 });

@@ -8,13 +8,16 @@
     width?: number;
     /** Without mark and scale, for where they would be too small to read. */
     plain?: boolean;
+    /** The same, and from above alone. */
+    close?: boolean;
   }
-  let { id, name, width = 240, plain = false }: Props = $props();
+  let { id, name, width = 240, plain = false, close = false }: Props = $props();
+  const how = $derived(close ? '?close=yes' : plain ? '?plain=yes' : '');
 </script>
 
 <img
   class="drawing"
-  src="{resolve('/drawings/[name]', { name: `${id}.svg` })}{plain ? '?plain=yes' : ''}"
+  src="{resolve('/drawings/[name]', { name: `${id}.svg` })}{how}"
   alt="Drawing: {name}"
   {width}
   height={Math.round((width * 160) / 240)}

@@ -19,7 +19,7 @@
   const items = (words: Readonly<Record<string, string>>) =>
     Object.entries(words).map(([value, name]) => ({ value, name }));
   const drawingOf = (kind: FirstSeen): string =>
-    `${resolve('/drawings/[name]', { name: `${FIRST_SEEN_ART[kind]}.svg` })}?plain=yes`;
+    `${resolve('/drawings/[name]', { name: `${FIRST_SEEN_ART[kind]}.svg` })}?close=yes`;
   let listed = $state(false);
   let purpose = $state<string>(untrack(() => was('purpose') || 'control'));
   const HEADS: Record<Purpose, string> = {

@@ -2,7 +2,7 @@ import { fromAbove } from './from-above';
 import { fromTheSide } from './from-the-side';
 import type { Body } from './measured';
 import type { Art } from './plate';
-import { inPlace, onPlate, type Plate } from './plate';
+import { ABOVE, FROM, inPlace, onPlate, SPAN, type Plate } from './plate';
 
 /** Both views of a body on one plate. */
 export const bothViews = (body: Body): Plate =>
@@ -12,9 +12,16 @@ export const bothViews = (body: Body): Plate =>
     fromTheSide(body),
   );
 
+/** Legs and feelers go so far beyond a body of full length; a smaller one has legs or wings that stand off. */
+const [WIDE, NARROW, TALL] = [184, 134, 90];
+
 /** A grown one, or a young one that is like it, by its figures. */
-export const adult = (title: string, lengthMm: number, body: Body, mark: Art['mark']): Art =>
-  onPlate(title, lengthMm, bothViews(body), mark);
+export function adult(title: string, lengthMm: number, body: Body, mark: Art['mark']): Art {
+  const plate = bothViews(body);
+  const wide = Math.max(NARROW, (WIDE * plate.span) / SPAN);
+  const box = `${(FROM + SPAN / 2 - wide / 2).toFixed(1)} ${ABOVE - TALL / 2} ${wide.toFixed(1)} ${TALL}`;
+  return { ...onPlate(title, lengthMm, plate, mark), close: { art: plate.above ?? plate.art, box } };
+}
 
 export const CHAFER: Body = {
   ...{ fill: '#b98a4f', high: 0.82, head: [0.13, 0.24], thorax: [0.2, 0.42], abdomen: [0.67, 0.5] },

@@ -31,12 +31,14 @@ export const INSECTS: Readonly<Record<string, Art>> = {
 };
 
 /**
- * The drawing of an animal as an SVG document, with its telling feature and a bar of true size where it is not wanted
- * plain; null where there is none.
+ * The drawing of an animal as an SVG document: told with its telling feature and a bar of true size; plain without them; close, where
+ * it is shown small, from above alone. null where there is none.
  */
-export function insectSvg(id: string, plain = false): string | null {
+export function insectSvg(id: string, how: 'told' | 'plain' | 'close' = 'told'): string | null {
   const drawing = Object.hasOwn(INSECTS, id) ? INSECTS[id] : undefined;
   if (!drawing) return null;
-  const marks = plain ? '' : telling(...drawing.mark) + scaleBar(drawing.lengthMm, drawing.span);
-  return svg(drawing.art + marks, drawing.title);
+  const { art, title, mark, lengthMm, span, close } = drawing;
+  if (how === 'close' && close) return svg(close.art, title, close.box);
+  if (how !== 'told') return svg(art, title);
+  return svg(art + telling(...mark) + scaleBar(lengthMm, span), title);
 }

@@ -193,5 +193,6 @@ export function scaleBar(lengthMm: number, span = BODY_LENGTH): string {
   return `<path d="M${x} 12V6M${x} 9H${WIDTH - 8}M${WIDTH - 8} 12V6" stroke="${INK}" stroke-width="1.4" fill="none"/><text x="${WIDTH - 8}" y="24" text-anchor="end" font-size="11" fill="${INK}" font-family="Atkinson Hyperlegible Next, system-ui, sans-serif">${barText(mm)}</text>`;
 }
 
-export const svg = (content: string, title: string): string =>
-  `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${WIDTH} ${HEIGHT}" role="img"><title>${title}</title>${content}</svg>`;
+/** An SVG document, of the whole field or of a box of it. */
+export const svg = (content: string, title: string, box = `0 0 ${WIDTH} ${HEIGHT}`): string =>
+  `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${box}" role="img"><title>${title}</title>${content}</svg>`;

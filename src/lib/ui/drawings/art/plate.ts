@@ -21,10 +21,14 @@ export interface Art {
   readonly span?: number;
   readonly art: string;
   readonly mark: readonly [x: number, y: number, r: number, text: string];
+  /** What is enough where it is shown small: the view from above, and the part of the field that it takes. */
+  readonly close?: { readonly art: string; readonly box: string };
 }
 
 export interface Plate {
   readonly art: string;
+  /** The view from above alone, where there are two. */
+  readonly above?: string;
   /** So many units of the field are the body’s length. */
   readonly span: number;
   /** Where a point of the full-sized views lies on the plate. */
@@ -42,6 +46,7 @@ export const inPlace = (broad: number, above: string, side: string): Plate => {
       : `<g transform="translate(${(x * (1 - k)).toFixed(1)} ${(cy * (1 - k)).toFixed(1)}) scale(${k.toFixed(3)})">${part}</g>`;
   return {
     art: at(y, above) + at(GROUND, side),
+    above: at(y, above),
     span: SPAN * k,
     at: (px, py) => {
       const middle = py < (ABOVE + GROUND) / 2 ? ABOVE : GROUND;
