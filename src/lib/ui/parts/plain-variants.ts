@@ -8,10 +8,12 @@ interface Given {
 type Classes = (given?: Given) => string;
 
 const joined = (given: Given | undefined): string =>
-  [given?.class]
-    .flat(9)
-    .filter((one) => typeof one === 'string' && one !== '')
-    .join(' ');
+  typeof given?.class === 'string'
+    ? given.class
+    : [given?.class]
+        .flat(9)
+        .filter((one) => typeof one === 'string' && one !== '')
+        .join(' ');
 
 /**
  * Stands where the library would weigh its classes by colour, size and state: with a look of our own (parts.css) nothing of that is
