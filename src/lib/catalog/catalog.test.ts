@@ -179,6 +179,9 @@ describe('the catalogue', () => {
     expect(shown('wood-holes')[1]).toBe('wood-holes-pin');
     expect(shown('how-many-there')).toEqual([null, null, null]);
     expect(shown('swarmers')).toEqual(['termite-swarmer', null]);
+    // What flies at lamps is no grub.
+    expect(shown('beetles-seen')[0]).toBe('japanese-beetle-adult');
+    expect(shown('small-beetle')[0]).toBe('carpet-beetle-adult');
     expect(shown('spider-mark')[2]).toBe('recluse-spider');
   });
 });

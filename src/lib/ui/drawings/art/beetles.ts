@@ -45,15 +45,6 @@ export const BEETLES: Readonly<Record<string, Art>> = {
     { ...CHAFER, ...{ fill: '#8a5a2b', thorax: [0.2, 0.44], abdomen: [0.69, 0.54], high: 0.88 } },
     [136, 46, 22, 'large, even shiny brown'],
   ),
-  'black-beetle': adult(
-    'African black beetle',
-    14,
-    {
-      ...CHAFER,
-      ...{ fill: '#33302e', abdomen: [0.62, 0.54], high: 0.92, feelers: { long: 0.1, kind: 'club' } },
-    },
-    [136, 46, 22, 'shiny black, walks on turf'],
-  ),
   'garden-chafer-adult': adult(
     'Garden chafer',
     10,

@@ -34,10 +34,10 @@ const along = (
     width,
   ).replace(INK, fill);
 
-/** The pale letter on the forehead of an armyworm. */
+/** The pale letter on the forehead of an armyworm, its arms towards the mouth. */
 const wye = (at: (u: number, v: number) => readonly [number, number]): string => {
   const [x, y] = at(0.012, 0);
-  return line(`M${x - 9} ${y}h5l5 -4M${x - 4} ${y}l5 4`, 1.6).replace(INK, '#f3ecd9');
+  return line(`M${x - 1} ${y}h-5l-4 -4M${x - 6} ${y}l-4 4`, 1.6).replace(INK, '#f3ecd9');
 };
 
 /** Grubs and caterpillars of turf, by the same figures but for what tells them apart. */
@@ -54,6 +54,15 @@ export const GRUBS: Readonly<Record<string, Art>> = {
     16,
     'two short straight rows',
   ]),
+  'black-beetle': grub(
+    'African black beetle grub',
+    25,
+    'none',
+    [187, 64, 22, 'no rows of spines on the last ring'],
+    {
+      headFill: '#7a4a24',
+    },
+  ),
   'garden-chafer': grub('Garden chafer grub', 14, 'rows-straight', [73, 105, 17, 'small; a brown head'], {
     ...{ broad: 0.22, headFill: '#8a5a2b' },
   }),
@@ -79,6 +88,22 @@ export const GRUBS: Readonly<Record<string, Art>> = {
       bent: true,
     },
     [132, 84, 15, 'brown head, no legs'],
+  ),
+  'bluegrass-weevil-in-soil': larva(
+    'Annual bluegrass weevil, larva at the crown',
+    4.5,
+    {
+      ...{
+        fill: '#f3ecd9',
+        rings: 10,
+        broad: 0.26,
+        taper: 0.15,
+        legs: 0,
+        head: [0.12, 0.17],
+        headFill: '#a5642c',
+      },
+    },
+    [68, 46, 14, 'like a grain of rice, no legs'],
   ),
   'sod-webworm': larva(
     'Sod webworm',

@@ -13,16 +13,6 @@ const MAGGOT: LarvaBody = {
   ...{ fill: '#f3ecd9', rings: 10, broad: 0.2, taper: -0.1, legs: 0, head: [0, 0], headFill: '#1b2021' },
 };
 
-const CARPET = young(
-  'Carpet beetle larva',
-  5,
-  {
-    ...{ fill: '#a8703c', rings: 11, broad: 0.34, taper: 0.3, legs: 3 },
-    ...{ head: [0.06, 0.16], headFill: '#5a3a20', bristles: 0.09, tail: 'tuft' },
-  },
-  [184, 46, 18, 'hairy, banded, a tuft at the tail'],
-);
-
 /** Larvae that are met beside the grown ones. */
 export const LARVAE: Readonly<Record<string, Art>> = {
   'clothes-moth-larva': young(
@@ -43,8 +33,15 @@ export const LARVAE: Readonly<Record<string, Art>> = {
     },
     [128, 112, 22, 'pink or cream, stumps to the tail'],
   ),
-  'carpet-beetle': CARPET,
-  'carpet-beetle-larva': CARPET,
+  'carpet-beetle': young(
+    'Carpet beetle larva',
+    5,
+    {
+      ...{ fill: '#a8703c', rings: 11, broad: 0.34, taper: 0.3, legs: 3 },
+      ...{ head: [0.06, 0.16], headFill: '#5a3a20', bristles: 0.09, tail: 'tuft' },
+    },
+    [184, 46, 18, 'hairy, banded, a tuft at the tail'],
+  ),
   'flea-larva': young(
     'Flea larva',
     4,

@@ -1,4 +1,4 @@
-import { adult, CHAFER, MOTH, ROACH, WEEVIL } from './bodies';
+import { adult, CHAFER, MOTH, ROACH } from './bodies';
 import { COCKROACHES } from './cockroaches';
 import { LARVAE } from './larvae';
 import type { Body } from './measured';
@@ -61,18 +61,6 @@ export const STAGES: Readonly<Record<string, Art>> = {
     { ...CHAFER, ...{ fill: '#b07a45', abdomen: [0.7, 0.46] } },
     [130, 46, 24, 'plain tan brown, flies at dusk'],
   ),
-  'bluegrass-weevil-adult': adult(
-    'Annual bluegrass weevil',
-    3.5,
-    { ...WEEVIL, ...{ head: [0.15, 0.12], fill: '#6a6154' } },
-    [80, 46, 14, 'a short, thick snout'],
-  ),
-  'billbug-adult': adult('Billbug', 9, { ...WEEVIL, ...{ head: [0.24, 0.08], fill: '#4a4a48' } }, [
-    82,
-    46,
-    15,
-    'a long, thin, bent snout',
-  ]),
   'armyworm-adult': adult(
     'Armyworm moth',
     20,
