@@ -263,6 +263,33 @@ export const SCENES: Readonly<Record<string, string>> = {
     waves(40, 44) +
     waves(90, 44) +
     animal(ROACH, 158, 110, 0.5),
+  'scorpion-shape':
+    rect(6, 10, 228, 138, SOIL) +
+    [1, -1]
+      .map(
+        (side) =>
+          [82, 94, 106, 118]
+            .map((x) => line(`M${x} ${86 + side * 14}L${x + 8} ${86 + side * 32}L${x - 2} ${86 + side * 44}`))
+            .join('') +
+          line(`M66 ${86 + side * 10}Q44 ${86 + side * 30} 34 ${86 + side * 28}`, 5) +
+          shape(
+            `M36 ${86 + side * 22}Q16 ${86 + side * 20} 12 ${86 + side * 30}Q20 ${86 + side * 34} 38 ${86 + side * 34}Z`,
+            '#c9a36b',
+          ),
+      )
+      .join('') +
+    oval(96, 86, 34, 18, '#c9a36b') +
+    [80, 92, 104, 116].map((x) => line(`M${x} 69V103`, 0.9)).join('') +
+    [
+      [138, 84],
+      [156, 80],
+      [172, 72],
+      [184, 60],
+      [186, 46],
+    ]
+      .map(([x = 0, y = 0]) => oval(x, y, 10, 7.5, '#c9a36b'))
+      .join('') +
+    shape('M178 42Q182 26 168 22Q174 32 170 42Z', '#8a5a2b'),
   'run-in-jerks':
     rect(6, 10, 228, 138, WALL) + line('M22 120L54 96L70 118L112 78L130 104L160 66', 1.6) + fly(178, 58, 1.8),
   'flies-on-food':
