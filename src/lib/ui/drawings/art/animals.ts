@@ -1,4 +1,4 @@
-import { dot, line, oval, shape } from './parts';
+import { dot, INK, line, oval, shape } from './parts';
 import type { Art } from './plate';
 
 const [TAN, DARK] = ['#d9b77c', '#3a3330'];
@@ -56,7 +56,7 @@ export const ANIMALS: Readonly<Record<string, Art>> = {
         .map(([x = 0, y = 0, r = 0]) => oval(x, y, r, r * 0.9, '#ffffff'))
         .join('') +
       shape('M128 40Q150 22 190 34Q198 46 176 56L128 58Z', DARK) +
-      line('M146 33l12 24M168 30l8 26', 3).replaceAll('#1b2021', '#d97a2a') +
+      line('M146 33l12 24M168 30l8 26', 3).replaceAll(INK, '#d97a2a') +
       line('M136 56l-6 12M152 56l2 12M166 55l10 12'),
     [112, 92, 30, 'white froth; two orange lines'],
   ),

@@ -1,15 +1,12 @@
-import { adult, CHAFER, WEEVIL } from './bodies';
+import { adult, CHAFER, legsOf, onBoth, WEEVIL, type At } from './bodies';
 import type { Body } from './measured';
 import type { Art } from './plate';
-import { dot, line, oval, shape } from './parts';
+import { dot, INK, line, oval, shape } from './parts';
 
-type At = Parameters<NonNullable<Body['marks']>>[0];
-const legs = (long: number): Body['legs'] =>
-  CHAFER.legs.map(([femur, tibia, foot]) => [femur * long, tibia * long, foot * long] as const);
+const legs = (long: number): Body['legs'] => legsOf(CHAFER, long);
 /** Lines along the wing cases. */
 const grooves = (at: At, across: readonly number[], from = 0.4, to = 0.92): string =>
   across.map((v) => line(`M${at(from, v).join(' ')}L${at(to, v * 0.8).join(' ')}`, 0.7)).join('');
-const onBoth = (at: At, of: (side: number) => string): string => [-1, 1].map(of).join('');
 
 /** A small beetle of stores and timber. */
 const SMALL: Body = {
@@ -28,11 +25,11 @@ export const BEETLES: Readonly<Record<string, Art>> = {
       ...{ fill: '#4f7a4a', thoraxFill: '#4f7a4a', wings: { long: 0.56, rest: 'cases', fill: '#a8652f' } },
       ...{ abdomen: [0.67, 0.52] },
       marks: (at) =>
-        onBoth(at, (side) =>
+        onBoth((side) =>
           [0.42, 0.53, 0.64, 0.75, 0.86]
             .map((u) => oval(...at(u, side * (0.26 - 0.3 * Math.max(0, u - 0.6))), 3.2, 2.6, '#ffffff'))
             .join(''),
-        ) + onBoth(at, (side) => oval(...at(0.965, side * 0.04), 3, 2.6, '#ffffff')),
+        ) + onBoth((side) => oval(...at(0.965, side * 0.04), 3, 2.6, '#ffffff')),
     },
     [150, 68, 14, 'white tufts along the sides'],
   ),
@@ -68,7 +65,7 @@ export const BEETLES: Readonly<Record<string, Art>> = {
       },
       ...{ feelers: { long: 0.22, kind: 'fan' }, abdomen: [0.69, 0.48], bands: { fill: '#4a3a30', at: [] } },
       marks: (at) =>
-        onBoth(at, (side) =>
+        onBoth((side) =>
           [0.42, 0.52, 0.62, 0.72]
             .map((u, i) => {
               const [x, y] = at(u, side * (0.245 - i * 0.02));
@@ -150,9 +147,8 @@ export const BEETLES: Readonly<Record<string, Art>> = {
       ...{ feelers: { long: 0.52, kind: 'thread' }, legs: legs(1.1), wings: { long: 0.68, rest: 'cases' } },
       marks: (at) =>
         onBoth(
-          at,
           (side) =>
-            dot(...at(0.22, side * 0.06), 3.4).replace('#1b2021', '#1b1716') +
+            dot(...at(0.22, side * 0.06), 3.4).replace(INK, '#1b1716') +
             oval(...at(0.5, side * 0.08), 7, 2.6, '#d8d2c4'),
         ),
     },
@@ -198,7 +194,7 @@ export const BEETLES: Readonly<Record<string, Art>> = {
         const m = [at(0.245, -0.19), at(0.13, -0.1), at(0.2, 0), at(0.13, 0.1), at(0.245, 0.19)];
         return (
           line(`M${m.map((p) => p.join(' ')).join('L')}`, 6) +
-          onBoth(at, (side) =>
+          onBoth((side) =>
             (
               [
                 [0.42, 0.12],
@@ -234,7 +230,7 @@ export const BEETLES: Readonly<Record<string, Art>> = {
             [0.86, -0.09],
           ] as const
         )
-          .map(([u, v]) => dot(...at(u, v), 2).replace('#1b2021', '#d9c9a0'))
+          .map(([u, v]) => dot(...at(u, v), 2).replace(INK, '#d9c9a0'))
           .join(''),
     },
     [66, 108, 14, 'a short, broad snout'],

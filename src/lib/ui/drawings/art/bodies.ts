@@ -57,3 +57,11 @@ export const WEEVIL: Body = {
   legs: CHAFER.legs,
   ...{ feelers: { long: 0.16, kind: 'elbowed' as const }, wings: { long: 0.56, rest: 'cases' as const } },
 };
+
+/** Where a mark lies: a share of the length from the front, across from the middle. */
+export type At = Parameters<NonNullable<Body['marks']>>[0];
+/** The same on both sides of the middle. */
+export const onBoth = (of: (side: number) => string): string => [-1, 1].map(of).join('');
+/** The legs of another body, so many times as long. */
+export const legsOf = ({ legs }: Body, long: number): Body['legs'] =>
+  legs.map(([femur, tibia, foot]) => [femur * long, tibia * long, foot * long] as const);

@@ -1,11 +1,8 @@
-import { adult, CHAFER, MOTH } from './bodies';
+import { adult, CHAFER, MOTH, onBoth, type At } from './bodies';
 import type { Body } from './measured';
 import type { Art } from './plate';
-import { line, shape } from './parts';
+import { inked, line, shape } from './parts';
 
-type At = Parameters<NonNullable<Body['marks']>>[0];
-const coloured = (text: string, fill: string): string => text.replaceAll('#1b2021', fill);
-const onBoth = (of: (side: number) => string): string => [-1, 1].map(of).join('');
 const dash = (
   at: At,
   from: readonly [number, number],
@@ -42,7 +39,7 @@ export const BUGS: Readonly<Record<string, Art>> = {
         onBoth((side) =>
           [0.42, 0.52, 0.62, 0.72]
             .map((u, i) =>
-              coloured(
+              inked(
                 dash(at, [u, side * (0.29 - i * 0.03)], [u + 0.05, side * (0.28 - i * 0.03)], 4),
                 '#f3ecd9',
               ),
@@ -59,7 +56,7 @@ export const BUGS: Readonly<Record<string, Art>> = {
       ...BUG,
       ...{ fill: '#2e2a29', head: [0.13, 0.16], thorax: [0.21, 0.32], abdomen: [0.66, 0.36] },
       marks: (at) =>
-        coloured(
+        inked(
           dash(at, [0.15, 0], [0.33, 0], 3) +
             onBoth(
               (side) =>
@@ -91,7 +88,7 @@ export const BUGS: Readonly<Record<string, Art>> = {
       marks: (at) =>
         onBoth((side) => {
           const [x, y] = at(0.66, side * 0.13);
-          return coloured(shape(`M${x - 9} ${y}h16l-8 ${side * -9}Z`, '#23282a'), '#23282a');
+          return inked(shape(`M${x - 9} ${y}h16l-8 ${side * -9}Z`, '#23282a'), '#23282a');
         }),
     },
     [145, 46, 18, 'white wings, a black spot'],

@@ -1,7 +1,7 @@
 import { adult, ROACH } from './bodies';
 import type { Body } from './measured';
 import type { Art } from './plate';
-import { line, shape } from './parts';
+import { INK, line, shape } from './parts';
 
 type Mark = Art['mark'];
 /** Grown cockroaches, by the same figures but for what tells them apart. */
@@ -93,7 +93,7 @@ export const COCKROACHES: Readonly<Record<string, Art>> = {
             ),
           )
           .join('')
-          .replaceAll('#1b2021', '#f0e3c2'),
+          .replaceAll(INK, '#f0e3c2'),
     },
     [140, 66, 14, 'light edge; flies, comes to light'],
   ),
@@ -141,7 +141,7 @@ export const COCKROACHES: Readonly<Record<string, Art>> = {
         [-1, 1]
           .map((s) => line(`M${at(-0.12, s * 0.16)[0]} ${at(0, s * 0.16)[1]}l-14 ${s * 4}`, 3))
           .join('')
-          .replaceAll('#1b2021', '#f3ecd9'),
+          .replaceAll(INK, '#f3ecd9'),
     },
     [52, 46, 15, 'white tips of the feelers'],
   ),

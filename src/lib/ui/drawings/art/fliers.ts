@@ -1,4 +1,4 @@
-import { adult } from './bodies';
+import { adult, type At } from './bodies';
 import type { Body } from './measured';
 import type { Art } from './plate';
 import { line, oval } from './parts';
@@ -32,7 +32,7 @@ const STOUT: Body = {
 /** What a bee carries on its hind legs. */
 const pollen: NonNullable<Body['marks']> = (at) =>
   [-1, 1].map((side) => oval(...at(0.6, side * 0.3), 8, 4.5, '#e0a63a')).join('');
-const yellow = (at: Parameters<NonNullable<Body['marks']>>[0]): string =>
+const yellow = (at: At): string =>
   [-1, 1]
     .map((side) =>
       line(`M${at(0.16, side * 0.07).join(' ')}L${at(0.34, side * 0.1).join(' ')}`, 2).replace(

@@ -1,7 +1,7 @@
-import { adult } from './bodies';
+import { adult, type At } from './bodies';
 import type { Body } from './measured';
 import type { Art } from './plate';
-import { line } from './parts';
+import { INK, line } from './parts';
 
 const EYE = '#8a2c1a';
 /** A stout fly: great eyes, short feelers, one pair of broad clear wings. */
@@ -26,11 +26,8 @@ const GNAT: Body = {
   ...{ feelers: { long: 0.4, kind: 'beads' }, eyes: [0.05, '#1b2021'], spread: 0.86 },
   wings: { long: 0.82, rest: { pairs: 1, broad: 0.24, open: 22, raised: 22 } },
 };
-const stripes = (
-  at: Parameters<NonNullable<Body['marks']>>[0],
-  across: readonly number[],
-  width: number,
-): string => across.map((v) => line(`M${at(0.19, v).join(' ')}L${at(0.46, v).join(' ')}`, width)).join('');
+const stripes = (at: At, across: readonly number[], width: number): string =>
+  across.map((v) => line(`M${at(0.19, v).join(' ')}L${at(0.46, v).join(' ')}`, width)).join('');
 
 /** Flies, gnats and mosquitoes, by the same figures but for what tells them apart. */
 export const FLIES: Readonly<Record<string, Art>> = {
@@ -50,7 +47,7 @@ export const FLIES: Readonly<Record<string, Art>> = {
           [0.2, 0.27, 0.34, 0.41]
             .flatMap((u) =>
               [-0.12, -0.05, 0.05, 0.12].map((v) =>
-                line(`M${at(u, v).join(' ')}l5 1`, 1.6).replace('#1b2021', '#d9a53c'),
+                line(`M${at(u, v).join(' ')}l5 1`, 1.6).replace(INK, '#d9a53c'),
               ),
             )
             .join(''),

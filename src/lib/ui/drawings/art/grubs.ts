@@ -1,6 +1,6 @@
 import { grubView, larvaViews, type LarvaBody } from './measured-larva';
 import type { Art } from './plate';
-import { dot, line, RASTERS } from './parts';
+import { dot, INK, line, RASTERS } from './parts';
 import { onPlate, point } from './plate';
 
 const GRUB: LarvaBody = {
@@ -22,7 +22,6 @@ const CATERPILLAR: LarvaBody = {
   ...{ fill: '#e9e2c8', rings: 13, broad: 0.15, taper: 0.2, legs: 3, stumps: [5, 6, 7, 8, 12] },
   ...{ head: [0.09, 0.13], headFill: '#8a6a45' },
 };
-const INK = '#1b2021';
 const along = (
   at: (u: number, v: number) => readonly [number, number],
   v: number,

@@ -1,8 +1,7 @@
-import { dot, line, oval, shape } from './parts';
+import { dot, INK, line, oval, shape } from './parts';
 import { FROM, point, SPAN, units } from './plate';
 
 export const WING = '#eef3f2';
-const INK = '#1b2021';
 
 export interface Body {
   readonly fill: string;

@@ -1,11 +1,10 @@
-import { ant, caterpillar, dot, dots, legless, line, oval, shape } from './parts';
+import { ant, caterpillar, dot, dots, INK, legless, line, oval, shape } from './parts';
 
 import {
   bird,
   bite,
   DARK,
   grain,
-  INK,
   lawn,
   moon,
   PALE,

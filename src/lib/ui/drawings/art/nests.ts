@@ -1,5 +1,5 @@
 import type { Art } from './plate';
-import { dots, line, oval, shape } from './parts';
+import { dots, INK, line, oval, shape } from './parts';
 
 type Mark = Art['mark'];
 /** What is no body: drawn within its frame, clear of the bar above it and the words below. */
@@ -25,7 +25,7 @@ export const NESTS: Readonly<Record<string, Art>> = {
     12,
     70,
     [104, 78, 34, 'froth at the base of a stem'],
-    line('M96 150Q104 70 92 6M112 150Q118 84 136 10', 5).replaceAll('#1b2021', '#7d8f52') +
+    line('M96 150Q104 70 92 6M112 150Q118 84 136 10', 5).replaceAll(INK, '#7d8f52') +
       [
         [88, 70, 14],
         [104, 62, 15],
@@ -112,7 +112,7 @@ export const NESTS: Readonly<Record<string, Art>> = {
     300,
     110,
     [120, 90, 40, 'a calm cluster: call a keeper'],
-    line('M10 24Q120 10 230 34', 7).replaceAll('#1b2021', '#7d5a36') +
+    line('M10 24Q120 10 230 34', 7).replaceAll(INK, '#7d5a36') +
       shape('M84 26Q60 84 96 128Q120 150 144 128Q180 84 156 26Q120 34 84 26Z', '#b07a3a') +
       dots(
         Array.from({ length: 46 }, (_, i) => [86 + ((i * 29) % 68), 40 + ((i * 41) % 88)] as const),
@@ -154,7 +154,7 @@ export const NESTS: Readonly<Record<string, Art>> = {
     [120, 34, 16, 'a small heap, one hole, one bee'],
     shape('M6 44H234V152H6Z', '#c9b189') +
       shape('M92 44Q120 22 148 44Z', '#b79c6d') +
-      line('M120 32V120', 8).replaceAll('#1b2021', '#5a4630') +
+      line('M120 32V120', 8).replaceAll(INK, '#5a4630') +
       [
         [96, 96],
         [144, 108],
@@ -162,7 +162,7 @@ export const NESTS: Readonly<Record<string, Art>> = {
       ]
         .map(
           ([x, y]) =>
-            line(`M120 ${(y ?? 0) - 10}L${x} ${y}`, 5).replaceAll('#1b2021', '#5a4630') +
+            line(`M120 ${(y ?? 0) - 10}L${x} ${y}`, 5).replaceAll(INK, '#5a4630') +
             oval(x ?? 0, y ?? 0, 11, 9, '#f3ecd9'),
         )
         .join(''),

@@ -1,12 +1,10 @@
-import { adult, CHAFER, MOTH, ROACH } from './bodies';
+import { adult, CHAFER, legsOf, MOTH, onBoth, ROACH } from './bodies';
 import type { Body } from './measured';
 import type { Art } from './plate';
-import { dot, line, oval, shape } from './parts';
+import { dot, INK, line, oval, shape } from './parts';
 
 const PALE = '#f3ecd9';
-const onBoth = (of: (side: number) => string): string => [-1, 1].map(of).join('');
-const legs = (long: number): Body['legs'] =>
-  ROACH.legs.map(([femur, tibia, foot]) => [femur * long, tibia * long, foot * long] as const);
+const legs = (long: number): Body['legs'] => legsOf(ROACH, long);
 
 /** A bristletail: it narrows to three threads, and has scales instead of wings. */
 const BRISTLETAIL: Body = {
@@ -261,7 +259,7 @@ export const OTHERS: Readonly<Record<string, Art>> = {
       marks: (at) =>
         [0.03, 0.07, 0.11]
           .map((u) =>
-            line(`M${at(u, -0.08).join(' ')}L${at(u, 0.08).join(' ')}`, 2.6).replace('#1b2021', '#6b4526'),
+            line(`M${at(u, -0.08).join(' ')}L${at(u, 0.08).join(' ')}`, 2.6).replace(INK, '#6b4526'),
           )
           .join(''),
     },

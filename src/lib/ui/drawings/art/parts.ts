@@ -5,8 +5,11 @@ export const WIDTH = 240;
 export const HEIGHT = 160;
 export const BODY_LENGTH = 160;
 
-const INK = '#1b2021';
+export const INK = '#1b2021';
 const MARK = '#a83a22';
+
+/** What is drawn in ink, in another colour. */
+export const inked = (art: string, fill: string): string => art.replaceAll(INK, fill);
 
 export const line = (d: string, width = 1.6): string =>
   `<path d="${d}" fill="none" stroke="${INK}" stroke-width="${width}" stroke-linecap="round" stroke-linejoin="round"/>`;

@@ -1,9 +1,8 @@
-import { dot, line, oval, shape } from './parts';
+import { INK, dot, line, oval, shape } from './parts';
 
 export const [TURF, SOIL, STRAW, WOOD, WALL, DARK, PALE] = [
   ...(['#a9bf7d', '#c9b189', '#e3d39a', '#d8b98a', '#e9e4d6', '#3a3330', '#f3ecd9'] as const),
 ];
-export const INK = '#1b2021';
 
 export const spread = (
   n: number,

@@ -1,6 +1,7 @@
 import { MORE_SIGNS } from './more-signs';
-import { SCENES } from './scenes';
-import { dot, dots, line, oval, RASTERS, shape, svg } from './parts';
+import { INDOORS } from './scenes-indoors';
+import { OUTDOORS } from './scenes-outdoors';
+import { dot, dots, INK, line, oval, RASTERS, shape, svg } from './parts';
 
 const [TURF, SOIL, STRAW, WOOD, WALL] = ['#a9bf7d', '#c9b189', '#e3d39a', '#d8b98a', '#e9e4d6'];
 const turf = (y = 90): string =>
@@ -12,7 +13,8 @@ const spread = (n: number, w: number, h: number, x: number, y: number): (readonl
 /** Drawings of signs, by sign. */
 export const SIGN_ART: Readonly<Record<string, string>> = {
   ...MORE_SIGNS,
-  ...SCENES,
+  ...INDOORS,
+  ...OUTDOORS,
   'turf-lifts':
     shape('M6 100H110V150H6Z', SOIL) +
     shape('M110 100H234V150H110Z', '#b89b6c') +
@@ -159,7 +161,7 @@ export const SIGN_ART: Readonly<Record<string, string>> = {
       )
       .join('') + line('M6 132H234'),
   'slime-trails':
-    line('M10 130Q70 60 120 96Q170 130 230 40', 8).replaceAll('#1b2021', '#b9c4c8') +
+    line('M10 130Q70 60 120 96Q170 130 230 40', 8).replaceAll(INK, '#b9c4c8') +
     line('M10 124Q70 54 120 90Q170 124 230 34', 1) +
     line('M10 137Q70 68 120 103Q170 138 230 48', 1),
   'petal-holes':
@@ -216,8 +218,8 @@ export const SIGN_ART: Readonly<Record<string, string>> = {
   'mud-tubes':
     `<rect x="20" y="8" width="200" height="140" fill="${WALL}" stroke="#1b2021"/>` +
     line('M20 54H220M20 100H220M86 8V54M150 54V100M86 100V148', 0.8) +
-    line('M60 148Q66 110 58 84Q54 54 70 20', 9).replaceAll('#1b2021', '#9a7a4f') +
-    line('M130 148Q126 120 134 96', 9).replaceAll('#1b2021', '#9a7a4f'),
+    line('M60 148Q66 110 58 84Q54 54 70 20', 9).replaceAll(INK, '#9a7a4f') +
+    line('M130 148Q126 120 134 96', 9).replaceAll(INK, '#9a7a4f'),
   'hollow-wood':
     shape('M10 50H230V112H10Z', WOOD) +
     [60, 76, 92]
@@ -316,7 +318,7 @@ export const SIGN_ART: Readonly<Record<string, string>> = {
       .join(''),
   'red-specks':
     `<rect x="6" y="8" width="228" height="142" fill="${WALL}" stroke="#1b2021"/>` +
-    dots(spread(46, 210, 120, 16, 18), 2).replaceAll('#1b2021', '#b32f1c'),
+    dots(spread(46, 210, 120, 16, 18), 2).replaceAll(INK, '#b32f1c'),
   'window-flies':
     `<rect x="40" y="8" width="160" height="140" fill="#dfe9ea" stroke="#1b2021" stroke-width="3"/>` +
     line('M120 8V148M40 78H200', 3) +

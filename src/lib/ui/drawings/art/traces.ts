@@ -1,9 +1,8 @@
 import type { Art } from './plate';
-import { dots, line, oval, shape } from './parts';
+import { dots, INK, line, oval, shape } from './parts';
 import { SIGN_ART } from './signs';
 
 const [TURF, STRAW, SOIL] = ['#a9bf7d', '#e3d39a', '#c9b189'];
-const INK = '#1b2021';
 const draw = (title: string, lengthMm: number, art: string, mark: Art['mark']): Art => ({
   ...{ title, lengthMm, art, mark },
 });

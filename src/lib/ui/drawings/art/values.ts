@@ -1,7 +1,6 @@
 import {
   bird,
   DARK,
-  INK,
   lawn,
   rect,
   skin,
@@ -14,12 +13,11 @@ import {
   WALL,
   WOOD,
 } from './scene-parts';
-import { dot, dots, line, oval, shape, svg } from './parts';
+import { dot, dots, INK, inked, line, oval, shape, svg } from './parts';
 
-const coloured = (art: string, fill: string): string => art.replaceAll(INK, fill);
 const plank = (inside: string): string =>
   rect(6, 14, 228, 132, WOOD) +
-  coloured(
+  inked(
     line('M6 40Q80 30 140 44T234 38M6 78Q70 70 120 84T234 76M6 116Q90 106 150 122T234 112', 1),
     '#b08a58',
   ) +
@@ -110,20 +108,15 @@ export const VALUE_ART: Readonly<Record<string, string>> = {
   ),
   'blade-marks-hourglass': blade(shape('M91 66Q120 84 150 66L152 112Q120 94 88 112Z', '#f1e3c2')),
   'blade-marks-red-needles': blade(
-    coloured(
-      [104, 116, 128, 138].map((x, i) => line(`M${x} 24L${x + (i - 1.5) * 8} 2`, 3)).join(''),
-      '#c2412b',
-    ),
+    inked([104, 116, 128, 138].map((x, i) => line(`M${x} 24L${x + (i - 1.5) * 8} 2`, 3)).join(''), '#c2412b'),
   ),
-  'blade-marks-purple-streaks': blade(
-    coloured(line('M104 40L100 140M120 30V146M136 44L142 138', 5), '#7a4a8a'),
-  ),
+  'blade-marks-purple-streaks': blade(inked(line('M104 40L100 140M120 30V146M136 44L142 138', 5), '#7a4a8a')),
   'patch-look-round-yard': lawn(oval(120, 80, 70, 50, STRAW)),
   'patch-look-pinkish': lawn(oval(84, 66, 46, 30, '#e2a9a0') + oval(164, 104, 40, 24, '#e2a9a0')),
   'patch-look-spreads-ring': lawn(
     oval(120, 80, 92, 60, STRAW) +
       oval(120, 80, 60, 38, TURF) +
-      coloured(line('M196 40l18 -12m-4 10 4 -10 -10 1M44 122l-18 12m4 -10 -4 10 10 -1', 2), '#5a4a34'),
+      inked(line('M196 40l18 -12m-4 10 4 -10 -10 1M44 122l-18 12m4 -10 -4 10 10 -1', 2), '#5a4a34'),
   ),
   'patch-look-all-over': rect(6, 10, 228, 138, '#dfe9ea') + shape('M6 148V90Q90 40 234 30V148Z', STRAW),
   'wood-surface-sapwood':
@@ -148,7 +141,7 @@ export const VALUE_ART: Readonly<Record<string, string>> = {
   ),
   'sting-burns-blister': skin(oval(120, 92, 26, 20, '#e29a8a') + oval(120, 90, 9, 8, '#fffbe6')),
   'sting-burns-nettle': skin(
-    oval(112, 92, 34, 22, '#e29a8a') + coloured(dots(spread(16, 56, 32, 86, 78), 1.8), '#b0402c'),
+    oval(112, 92, 34, 22, '#e29a8a') + inked(dots(spread(16, 56, 32, 86, 78), 1.8), '#b0402c'),
   ),
   'bird-diet-flock-probes':
     sod(122) +
@@ -172,7 +165,7 @@ export const VALUE_ART: Readonly<Record<string, string>> = {
     shape('M50 122Q40 92 66 96L96 116Z', TURF) +
     shape('M50 122Q70 112 96 122Z', SOIL),
   'bird-diet-one-pulls-worms':
-    sod(122) + bird(96, 84, '#7a5a3c', 1) + coloured(line('M64 78Q52 100 58 124', 3.4), '#b5705c'),
+    sod(122) + bird(96, 84, '#7a5a3c', 1) + inked(line('M64 78Q52 100 58 124', 3.4), '#b5705c'),
   'bird-diet-licks-ants':
     sod(122) +
     bird(100, 84, '#5d7f52', 1.1) +
