@@ -90,6 +90,10 @@ describe('what a form sends', () => {
     if (!('ok' in parsed)) return expect.fail('refused');
     expect(readStop('look', JSON.parse(JSON.stringify(parsed.ok)))).toEqual(parsed.ok);
     expect(readStop('look', { where: 3 })).toBeUndefined();
+    // Readings that were kept before they named their test are not lost.
+    const reading = { on: '2027-09-01', frame: { value: 7, unit: 'count' }, counts: [11, null] };
+    const kept = { ...JSON.parse(JSON.stringify(parsed.ok)), series: [reading] };
+    expect(readStop('look', kept)).toMatchObject({ series: [{ ...reading, test: kept.test }] });
   });
 
   it('is refused with the field’s name for every kind of nonsense, never by a crash', () => {

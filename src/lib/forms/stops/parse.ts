@@ -48,8 +48,16 @@ export function parseStop<S extends AnsweredStop>(
 /** The answer as the database gave it back, or undefined where it does not have its shape (an older version's, say). */
 export function readStop(stop: AnsweredStop, stored: unknown): StopBodies[AnsweredStop] | undefined {
   const schema = stop === 'measure' ? measureBody : BODIES[stop];
-  const parsed = schema.safeParse(stored);
+  const parsed = schema.safeParse(stop === 'look' ? withTests(stored) : stored);
   return parsed.success ? (parsed.data as StopBodies[AnsweredStop]) : undefined;
+}
+
+/** Readings that were kept before each named its field test were all by that of their Look. */
+function withTests(look: unknown): unknown {
+  if (typeof look !== 'object' || look === null || !('series' in look) || !Array.isArray(look.series))
+    return look;
+  const test = 'test' in look ? look.test : undefined;
+  return { ...look, series: look.series.map((one: object) => ({ test, ...one })) };
 }
 
 function unknownNames(stop: AnsweredStop, body: object, known: KnownNames): Refusal<'invalid-input'>[] {
