@@ -6,6 +6,7 @@ import { BaseSequencer } from 'vitest/node';
 import { chunks } from './scripts/chunks.mjs';
 import { leaveOutUnseen } from './scripts/unseen.mjs';
 import { splitProse } from './scripts/prose.mjs';
+import { leanServer } from './scripts/lean-server.mjs';
 
 class ByName extends BaseSequencer {
   override sort(files: Parameters<BaseSequencer['sort']>[0]) {
@@ -14,7 +15,7 @@ class ByName extends BaseSequencer {
 }
 
 export default defineConfig({
-  plugins: [splitProse(), leaveOutUnseen(), tailwindcss(), sveltekit()],
+  plugins: [splitProse(), leaveOutUnseen(), leanServer(), tailwindcss(), sveltekit()],
   // Sizes are told by the bench.
   build: {
     target: 'es2022',

@@ -3,6 +3,7 @@ import { execFileSync, spawn } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, readdirSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { join, relative } from 'node:path';
+import { createInterface } from 'node:readline';
 import { pathToFileURL } from 'node:url';
 import { ROOT, Trouble, say } from './say.mjs';
 
@@ -26,6 +27,8 @@ const APP_SOURCES = [
   'scripts/chunks.mjs',
   'scripts/unseen.mjs',
   'scripts/prose.mjs',
+  'scripts/lean-server.mjs',
+  'scripts/root-component.mjs',
 ];
 
 /** Installs the locked packages when they are missing or the lock file changed. */
@@ -103,13 +106,19 @@ function run(file, words) {
   }
 }
 
+/** The bundler tells that a piece of the framework is empty once what this application does not ask for is left out. */
+const NO_FAULT = /^(Generated an empty chunk: .*)?$/;
+
 /** Runs beside whatever else is going on here. @param {string} file @param {string[]} words @returns {Promise<void>} */
 function runAside(file, words) {
   const child = spawn(file, words, {
     cwd: ROOT,
-    stdio: ['ignore', 'ignore', 'inherit'],
+    stdio: ['ignore', 'ignore', 'pipe'],
     // A bundler makes many short-lived objects: more room for the young ones spares it clearing them away.
     env: { ...process.env, NODE_ENV: undefined, NODE_OPTIONS: '--max-semi-space-size=64' },
+  });
+  createInterface(/** @type {import('node:stream').Readable} */ (child.stderr)).on('line', (line) => {
+    if (!NO_FAULT.test(line)) process.stderr.write(`${line}\n`);
   });
   return new Promise((resolve, reject) => {
     child.once('error', reject);

@@ -1,6 +1,5 @@
 <script lang="ts">
   import Button from '../parts/Button.svelte';
-  import { onDestroy } from 'svelte';
 
   /** Counts up by the clock, so that a sleeping screen does not stop it; hands over the seconds when it is stopped. */
   let { what, taken }: { what: string; taken: (seconds: number) => void } = $props();
@@ -17,7 +16,7 @@
     if (since !== null) taken((Date.now() - since) / 1000);
     since = null;
   }
-  onDestroy(() => clearInterval(ticking));
+  $effect(() => () => clearInterval(ticking));
 </script>
 
 <p class="flex gap-3 items-center my-1.5 mx-0">

@@ -1,6 +1,5 @@
 <script lang="ts">
   import Button from './Button.svelte';
-  import { onDestroy } from 'svelte';
 
   /** Counts down the waiting time of a field test; it goes by the clock, so that a sleeping screen does not stop it. */
   let { seconds, what }: { seconds: number; what: string } = $props();
@@ -24,7 +23,7 @@
       }
     }, 250);
   }
-  onDestroy(stop);
+  $effect(() => stop);
 </script>
 
 <span class="timer inline-flex gap-3 items-center" class:over>
