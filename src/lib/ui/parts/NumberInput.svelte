@@ -66,10 +66,10 @@
       ? shown
       : show.entryText(number);
   };
-  let text = $state(untrack(() => plain(value)));
-  let read = $state.raw(untrack(() => readTyped(plain(value), numbers, unit, most)));
-  let field = $state<HTMLInputElement>();
   let last = untrack(() => plain(value));
+  let text = $state(last);
+  let read = $state.raw(untrack(() => readTyped(last, numbers, unit, most)));
+  let field = $state<HTMLInputElement>();
   // Somebody else put another number here (a pace of the book, the slider): it is shown, unless somebody is typing it.
   $effect.pre(() => {
     const next = plain(value);
