@@ -1,6 +1,7 @@
 import { circumstancesOf, countInForce, type CaseFacts, type CaseView } from '../core/case';
 import { RULE_OUT_ABOVE, type Candidate } from '../core/identify';
 import { findingText } from './naming';
+import { inSentence } from './plain-nouns';
 import { percentText, type Show } from './show';
 import { STATUS_WORDS, SURROUNDING_WORDS } from './terms';
 
@@ -56,7 +57,7 @@ export function sightingReport(facts: CaseFacts, view: CaseView, suspect: Candid
   const p = view.ranking.ranked.find((r) => r.id === suspect.id)?.p ?? 0;
   return {
     kind: 'report',
-    title: `Sighting report: suspected ${suspect.name.toLowerCase()}`,
+    title: `Sighting report: suspected ${inSentence(suspect.name)}`,
     sections: [
       {
         title: 'Suspected',

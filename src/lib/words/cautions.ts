@@ -4,6 +4,7 @@ import type { Ask, NestStep, Tell, WayOut } from '../core/safety';
 import type { CalendarDay, Unit } from '../core/units';
 import { ASK_TICKED, ASK_WORDS, TELL_WORDS } from './clause-terms';
 import { endsText } from './label';
+import { inSentence } from './plain-nouns';
 import { categoriesText, premisesList } from './premises-terms';
 import { percentText, unitText, type Show } from './show';
 import { STATUS_WORDS } from './terms';
@@ -60,7 +61,7 @@ const SENTENCES: Sentences = {
     ),
   'harmful-here': (facts, { words, show }) =>
     words(
-      `Harmful against ${lower(facts.pest)}`,
+      `Harmful against ${inSentence(facts.pest)}`,
       `${facts.label}: ${show.prose(facts.note)}. The guide’s evidence holds whatever the card says. Choose another remedy.`,
     ),
   'must-rule-out': (facts, { words, show }) => {
@@ -79,7 +80,7 @@ const SENTENCES: Sentences = {
         'Second person, kit and way out are there',
       );
     return words(
-      `${facts.named ? 'This is' : 'Could be'}: ${lower(facts.name)}${chance}, ${STATUS_WORDS[facts.status] ?? facts.status}`,
+      `${facts.named ? 'This is' : 'Could be'}: ${inSentence(facts.name)}${chance}, ${STATUS_WORDS[facts.status] ?? facts.status}`,
       show.prose(`${facts.doNow}. ${facts.doNot}.${rule}${qualifiedText(facts.lack, facts.wanted)}`),
     );
   },
@@ -99,7 +100,7 @@ const SENTENCES: Sentences = {
   'stage-not-on-label': (facts, { words }) =>
     words(
       'Not at this life stage',
-      `${facts.label} does not work on this stage of ${lower(facts.pest)}. Choose another remedy, or wait for the stage it names.`,
+      `${facts.label} does not work on this stage of ${inSentence(facts.pest)}. Choose another remedy, or wait for the stage it names.`,
     ),
   'stage-by-season': (facts, { words }) =>
     words(
@@ -110,7 +111,7 @@ const SENTENCES: Sentences = {
   'stages-left': (facts, { words }) =>
     words(
       `Leaves alive: ${facts.leaves}`,
-      `${facts.label} does not work on ${facts.leaves} of ${lower(facts.pest)}. ${facts.cover ? `${facts.cover}${facts.orElse ? ` or ${facts.orElse}` : ''} would: add it to the course.` : 'Nothing on the shelf does: they will go on, so plan to look and treat again.'}`,
+      `${facts.label} does not work on ${facts.leaves} of ${inSentence(facts.pest)}. ${facts.cover ? `${facts.cover}${facts.orElse ? ` or ${facts.orElse}` : ''} would: add it to the course.` : 'Nothing on the shelf does: they will go on, so plan to look and treat again.'}`,
       'They are known to stay',
     ),
   'site-not-on-label': (facts, { words }) =>
@@ -131,7 +132,7 @@ const SENTENCES: Sentences = {
   'permit-or-report': (facts, { words }) =>
     words(
       'Permit or report',
-      `Some places want a permit before, or a report after, such work on ${lower(facts.name)}. Ask the authority, and write down its number, or why none is wanted here. It stays with the record.`,
+      `Some places want a permit before, or a report after, such work on ${inSentence(facts.name)}. Ask the authority, and write down its number, or why none is wanted here. It stays with the record.`,
       'Written down',
     ),
   'not-where-food-is': (facts, { words }) =>

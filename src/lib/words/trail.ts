@@ -4,7 +4,7 @@ import { groupNamed } from '../core/identify';
 import type { Stop } from '../core/labels';
 import { cautionWords } from './cautions';
 import { groundText, productText } from './method-terms';
-import { many } from './plain-nouns';
+import { inSentence, many } from './plain-nouns';
 import { hourText, percentText, type Show } from './show';
 import { PURPOSE_WORDS, thresholdText } from './terms';
 
@@ -64,7 +64,7 @@ function nameText(facts: CaseFacts, view: CaseView): string {
   if (!view.named && purpose === 'routine') return 'what the label names';
   if (!view.named && purpose === 'prevent') return 'what is to be prevented?';
   if (view.named && purpose === 'prevent')
-    return `to prevent: ${view.named.name.toLowerCase()}${view.stage ? `, ${view.stage.name.toLowerCase()}` : ''}`;
+    return `to prevent: ${inSentence(view.named.name)}${view.stage ? `, ${view.stage.name.toLowerCase()}` : ''}`;
   const lead = view.ranking.ranked[0];
   const group = view.named ? null : groupNamed(view.ranking, facts.candidates);
   if (group) return `${group.group}, ${percentText(group.p)}; which is not sure`;

@@ -3,7 +3,7 @@
   import { untrack } from 'svelte';
   import { stageInMonth, type Candidate, type Sign } from '../../core/identify';
   import { monthOf } from '../../core/units';
-  import { percentText } from '../../words';
+  import { inSentence, percentText } from '../../words';
   import Drawing from '../guide/Drawing.svelte';
   import Choice from '../parts/Choice.svelte';
   import { getShow } from '../parts/show';
@@ -58,7 +58,7 @@
   <div class="section-head"><h2>Side by side</h2></div>
   <div class="fields">
     <Choice
-      label="Beside {one.name.toLowerCase()}"
+      label="Beside {inSentence(one.name)}"
       name="beside"
       value={two.id}
       {items}

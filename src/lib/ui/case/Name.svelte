@@ -6,7 +6,7 @@
   import { untrack } from 'svelte';
   import { circumstancesOf, purposeOf } from '../../core/case';
   import { groupNamed, livesIn, stagesOf, SURE_FROM } from '../../core/identify';
-  import { CONCERN_WORDS, gainWords, percentText, REGION_WORDS, STATUS_WORDS } from '../../words';
+  import { CONCERN_WORDS, gainWords, inSentence, percentText, REGION_WORDS, STATUS_WORDS } from '../../words';
   import Tick from '../parts/Tick.svelte';
   import { getShow } from '../parts/show';
   import Beside from './Beside.svelte';
@@ -61,15 +61,16 @@
     {:else if group}
       <span class="figure text-[1.3rem]">{group.group}, {percentText(group.p)}</span>
       <span class="soft"
-        >Which of them is not sure: likeliest {leader?.name.toLowerCase()}, {percentText(lead?.p ?? 0)}. Where
-        label and threshold speak of the group, choose the likeliest.
+        >Which of them is not sure: likeliest {inSentence(leader?.name ?? '')}, {percentText(lead?.p ?? 0)}.
+        Where label and threshold speak of the group, choose the likeliest.
         {#if view.ranking.next[0]}What would part them: {nameOf(view.ranking.next[0].sign)}.{/if}</span
       >
     {:else}
       <span class="figure text-[1.3rem]">Not sure yet</span>
       <span class="soft"
-        >Likeliest: {leader?.name.toLowerCase()}, {percentText(lead?.p ?? 0)}; from {percentText(SURE_FROM)} it
-        counts as sure.
+        >Likeliest: {inSentence(leader?.name ?? '')}, {percentText(lead?.p ?? 0)}; from {percentText(
+          SURE_FROM,
+        )} it counts as sure.
         {#if view.ranking.hangsOn}It hangs on one reading so far ({nameOf(view.ranking.hangsOn)}): one more
           mark has to bear it out.{/if}
         {#if view.ranking.next[0]}Most would be settled by: {nameOf(view.ranking.next[0].sign)}.{/if}</span
@@ -211,7 +212,7 @@
     <div class="flex flex-wrap gap-y-1.5 gap-x-6">
       {#each shown.filter((r) => r.id !== picked) as entry (entry.id)}
         <Tick
-          label={candidateOf(entry.id)?.name.toLowerCase() ?? ''}
+          label={inSentence(candidateOf(entry.id)?.name ?? '')}
           name="also.{entry.id}"
           checked={also.includes(entry.id)}
           onpick={(on) => (also = on ? [...also, entry.id] : also.filter((id) => id !== entry.id))}

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { circumstancesOf } from '../../core/case';
   import { BODY_LENGTH, evidenceFor, THE_COUNT, THE_HOUR, type Evidence } from '../../core/identify';
-  import { findingText, weightWords } from '../../words';
+  import { findingText, inSentence, weightWords } from '../../words';
   import { getShow } from '../parts/show';
   import { getSheet } from './sheet.svelte';
 
@@ -13,7 +13,7 @@
   const when = $derived(circumstancesOf(sheet.facts));
   const found = $derived(sheet.facts.stops.look?.signs ?? {});
   const evidence = $derived(evidenceFor(id, sheet.facts.candidates, sheet.facts.signs, found, when));
-  const name = $derived(sheet.facts.candidates.find((c) => c.id === id)?.name.toLowerCase() ?? '');
+  const name = $derived(sheet.facts.candidates.find((c) => c.id === id)?.name ?? '');
   const signOf = (sign: string) => sheet.facts.signs.find((s) => s.id === sign);
   const nameOf = (sign: string): string => (signOf(sign)?.name ?? sign).toLowerCase();
   function says({ sign, found: finding }: Evidence): string {
@@ -32,7 +32,7 @@
 {#if evidence.length > 0}
   <div class="section-head">
     <h2>What speaks for and against</h2>
-    <span class="soft small">{name}</span>
+    <span class="soft small">{inSentence(name)}</span>
   </div>
   <ul class="rule-list">
     {#each evidence.slice(0, 8) as e (e.sign)}

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import type { LocalRule } from '../../core/rules';
+  import { inSentence } from '../../words';
   import Choice from '../parts/Choice.svelte';
   import Field from '../parts/Field.svelte';
   import Reading from '../parts/Reading.svelte';
@@ -90,7 +91,7 @@
         <Choice
           label="Which"
           name="rules.{i}.candidate"
-          items={notifiable.map(({ id, name }) => ({ value: id, name: name.toLowerCase() }))}
+          items={notifiable.map(({ id, name }) => ({ value: id, name: inSentence(name) }))}
           value={text(row, 'candidate') || (notifiable[0]?.id ?? '')}
           width="16rem"
         />

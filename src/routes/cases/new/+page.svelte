@@ -9,7 +9,14 @@
   import Taps from '$lib/ui/parts/Taps.svelte';
   import { untrack } from 'svelte';
   import { PURPOSES, type Purpose } from '$lib/core/case';
-  import { MANY_WORDS, PURPOSE_HINTS, PURPOSE_WORDS, SEEN_WORDS, SURROUNDING_WORDS } from '$lib/words';
+  import {
+    inSentence,
+    MANY_WORDS,
+    PURPOSE_HINTS,
+    PURPOSE_WORDS,
+    SEEN_WORDS,
+    SURROUNDING_WORDS,
+  } from '$lib/words';
   import Field from '$lib/ui/parts/Field.svelte';
   import { setErrors } from '$lib/ui/parts/errors';
   import type { PageProps } from './$types';
@@ -104,7 +111,7 @@
         <Field
           label={TITLES[purpose as Purpose]}
           name="title"
-          value={was('title') || (data.seen ? `Perhaps: ${data.seen.name.toLowerCase()}` : '')}
+          value={was('title') || (data.seen ? `Perhaps: ${inSentence(data.seen.name)}` : '')}
           width="26rem"
           hint={TITLE_HINTS[purpose as Purpose]}
         />

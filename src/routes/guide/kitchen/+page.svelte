@@ -9,7 +9,7 @@
   import { getMayChange } from '$lib/ui/parts/may';
   import { resolve } from '$app/paths';
   import { scaleRecipe } from '$lib/core/choose';
-  import { GRADE_WORDS } from '$lib/words';
+  import { GRADE_WORDS, inSentence } from '$lib/words';
   import { getShow } from '$lib/ui/parts/show';
   import type { PageProps } from './$types';
 
@@ -55,7 +55,7 @@
         <h2>{r.name} <span class="grade">{r.grade === 'harmful' ? '✕ ' : ''}{GRADE_WORDS[r.grade]}</span></h2>
         <p class="soft small">
           against {#each r.pests as pest, i (pest.id)}{i > 0 ? ', ' : ''}<a
-              href={resolve('/guide/[id]', { id: pest.id })}>{pest.name.toLowerCase()}</a
+              href={resolve('/guide/[id]', { id: pest.id })}>{inSentence(pest.name)}</a
             >{/each}
         </p>
         <p>{prose(r.why)}</p>
