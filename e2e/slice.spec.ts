@@ -232,8 +232,12 @@ test('grubs by turf flap, nematodes, a changed lawn, a wrong entry and its corre
   await on(page, 'Choose');
 
   await page.getByText(/^Not on their labels: \d+$/).click();
+  await expect(page.getByText('Halt: Chafer grub is not on these labels.')).toBeVisible();
   await expect(
-    page.getByRole('listitem').filter({ hasText: 'Tarnside' }).getByText('Chafer grub is not on this label.'),
+    page
+      .getByRole('listitem')
+      .filter({ hasText: 'Tarnside' })
+      .getByText(/Clause [\d.]+: “.+”/),
   ).toBeVisible();
   await page.getByRole('radio', { name: /Tarnside/ }).check();
   await expect(page.getByText('Halt · Chafer grub is not on this label')).toBeVisible();

@@ -8,12 +8,12 @@
   import { openTrials, purposeOf } from '../../core/case';
   import { monthOf } from '../../core/units';
   import {
-    cautionWords,
     FAMILY_WORDS,
     FORM_WORDS,
     GRADE_WORDS,
     standsWords,
     SCORE_WORDS,
+    inSentence,
     many,
     moreSpotsText,
     SERIES_WORDS,
@@ -27,7 +27,9 @@
   import NumberField from '../parts/NumberField.svelte';
   import Note from '../parts/Note.svelte';
   import Tick from '../parts/Tick.svelte';
+  import HaltLine from './HaltLine.svelte';
   import Families from './Families.svelte';
+  import NotNamed from './NotNamed.svelte';
   import Working from './Working.svelte';
   import { getSheet } from './sheet.svelte';
   const show = getShow();
@@ -49,7 +51,7 @@
         })
       : [],
   );
-  const names = (option: Option): boolean => !option.halts.some((halt) => halt.code === 'pest-not-on-label');
+  const names = (option: Option): boolean => !option.halts.some(({ code }) => code === 'pest-not-on-label');
   /** What its label names against this pest, and what was chosen all the same. */
   const forThis = $derived(view.options.filter((o) => names(o) || o.label.id === start?.label));
   const others = $derived(view.options.filter((o) => !forThis.includes(o)));
@@ -62,7 +64,8 @@
   const further = $derived(forThis.filter((option, i) => !shown(option, i)));
   const moreText = (options: readonly Option[]): string => {
     const halted = options.filter(({ halts }) => halts.length > 0).length;
-    return `Show ${options.length} more for it${halted > 0 ? `, with a Halt ${halted === options.length ? 'each' : halted}` : ''}`;
+    const some = halted === options.length ? 'with a Halt each' : `${halted} of them with a Halt`;
+    return `Show ${options.length} more for it${halted > 0 ? `, ${some}` : ''}`;
   };
   const wished = $derived(
     sheet.facts.stops.choose?.wishes.map((wish) => WISH_WORDS[wish]).join(', ') || 'nothing said',
@@ -109,7 +112,7 @@
   <p class="verdict text-[1.05rem]">
     <span class="figure">{thresholdText(view.threshold)}</span>
     <span class="soft"
-      >for {view.named.name.toLowerCase()} here: {view.threshold.presence
+      >for {inSentence(view.named.name)} here: {view.threshold.presence
         ? 'any of them counts, wherever it was'
         : show.densityText(view.threshold.limit, view.threshold.basis)}</span
     >
@@ -189,14 +192,7 @@
       >
     </div>
     <div class="why col-[1_/_3] pl-9 small">
-      {#each option.halts as halt, n (n)}
-        <p class="border-l-4 border-l-brick pl-2.5">
-          <span class="figure">Halt: {cautionWords(halt, show).title}.</span>
-          {cautionWords(halt, show).text}{#if halt.clause}<span class="soft">
-              Clause {halt.clause.at}: “{halt.clause.text}”</span
-            >{/if}
-        </p>
-      {/each}
+      {#each option.halts as halt, n (n)}<HaltLine {halt} />{/each}
       <p>
         {about(option)}
       </p>
@@ -228,11 +224,7 @@
 {#if view.options.length === 0}<p class="soft">The remedies are ranked once there is a name.</p>
 {:else if others.length > 0 || sheet.facts.elsewhere > 0}
   {#if others.length > 0}
-    <Fold says="Not on {others.length === 1 ? 'its label' : 'their labels'}: {others.length}">
-      <ul class="rule-list">
-        {#each others as option, i (option.label.id)}{@render card(option, forThis.length + i)}{/each}
-      </ul>
-    </Fold>
+    <NotNamed options={others} pest={view.named?.name ?? ''} />
   {/if}
   {#if sheet.facts.elsewhere > 0}<p class="soft small">
       {sheet.facts.elsewhere} more cards are for other places. <a href={resolve('/shelf')}>The shelf</a>
@@ -262,7 +254,7 @@
 {#if view.families.length > 0}
   <Fold
     class="ruled"
-    says="Families side by side for {view.named?.name.toLowerCase()}: {view.families.length}"
+    says="Families side by side for {inSentence(view.named?.name ?? '')}: {view.families.length}"
   >
     <Families rows={view.families} area={view.lawn !== null} />
     {#if view.named}<p class="small">
