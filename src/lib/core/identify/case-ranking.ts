@@ -74,29 +74,46 @@ export function rankCase(
     (entry) => entry.p,
     (entry) => entry.id,
   );
-  let next: readonly NextLook[] | undefined;
-  let misfits: readonly string[] | undefined;
-  let bearing: readonly NextLook[] | undefined;
-  let hangs: readonly [string | null] | undefined;
-  return {
-    ranked,
-    // These are worked out when somebody asks: most stops of a case do not show them.
-    get next() {
-      return (next ??= nextLooks(compiled, weighing, posterior, found, circumstances.surrounding));
+  return new LazyRanking(ranked, {
+    next: () => nextLooks(compiled, weighing, posterior, found, circumstances.surrounding),
+    hangsOn: () => hangsOn(candidates, compiled, found, circumstances, ranked[0]?.id),
+    bearsOut: (held) => bearsOut(candidates, compiled, found, circumstances, held, ranked[0]?.id),
+    misfits: () => misfitsOf(compiled, posterior, found),
+  });
+}
+
+/** What follows from a ranking is worked out when somebody asks, and once: most stops of a case do not show it. */
+class LazyRanking implements CaseRanking {
+  #next: readonly NextLook[] | undefined;
+  #hangsOn: readonly [string | null] | undefined;
+  #bearsOut: readonly NextLook[] | undefined;
+  #misfits: readonly string[] | undefined;
+
+  constructor(
+    readonly ranked: CaseRanking['ranked'],
+    private readonly workOut: {
+      readonly next: () => readonly NextLook[];
+      readonly hangsOn: () => string | null;
+      readonly bearsOut: (held: string | null) => readonly NextLook[];
+      readonly misfits: () => readonly string[];
     },
-    get sure() {
-      return (ranked[0]?.p ?? 0) >= SURE_FROM && this.hangsOn === null;
-    },
-    get hangsOn() {
-      return (hangs ??= [hangsOn(candidates, compiled, found, circumstances, ranked[0]?.id)])[0] ?? null;
-    },
-    get bearsOut() {
-      return (bearing ??= bearsOut(candidates, compiled, found, circumstances, this.hangsOn, ranked[0]?.id));
-    },
-    get misfits() {
-      return (misfits ??= misfitsOf(compiled, posterior, found));
-    },
-  };
+  ) {}
+
+  get next(): readonly NextLook[] {
+    return (this.#next ??= this.workOut.next());
+  }
+  get sure(): boolean {
+    return (this.ranked[0]?.p ?? 0) >= SURE_FROM && this.hangsOn === null;
+  }
+  get hangsOn(): string | null {
+    return (this.#hangsOn ??= [this.workOut.hangsOn()])[0];
+  }
+  get bearsOut(): readonly NextLook[] {
+    return (this.#bearsOut ??= this.workOut.bearsOut(this.hangsOn));
+  }
+  get misfits(): readonly string[] {
+    return (this.#misfits ??= this.workOut.misfits());
+  }
 }
 
 /**
