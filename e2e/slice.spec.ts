@@ -443,3 +443,18 @@ test('traps are read week after week, and what they say together stands beside t
   await expect(page.getByText('Wed 8 Sep, 7 nights: 9 at 6 traps')).toHaveCount(0);
   await expect(page.getByText('It is falling.')).toBeVisible();
 });
+
+test('on a page just opened, the remedy that is picked instead of the saved one stays picked @desk', async ({
+  page,
+}) => {
+  await open(page, '/cases/6/choose');
+  const saved = page.locator('input[name="label"]:checked');
+  const before = await saved.inputValue();
+  const other = page.getByRole('radio', { name: /Wath Lawn Nematodes/ });
+  await other.check();
+  // The ranking is worked out anew for it; the sheet beside it says so.
+  await expect(page.getByText('Care · Filters out')).toBeVisible();
+  await expect(other).toBeChecked();
+  expect(before).not.toBe('wath-nematodes');
+  await expect(saved).toHaveValue('wath-nematodes');
+});

@@ -26,14 +26,17 @@
     onpick,
     children,
   }: Props = $props();
+  // On a page just opened, whatever is told anew to the button tells it once more what was chosen: only what is new is told.
+  const own = $derived(value);
+  const isChosen = $derived(own === chosen);
 </script>
 
 <label class="{kind === 'tap' ? 'tap tap-box' : 'tick'} {more}"
   ><input
     type="radio"
     {name}
-    {value}
-    checked={value === chosen}
+    value={own}
+    checked={isChosen}
     {disabled}
     class={kind === 'tap' ? '' : 'box'}
     onchange={() => onpick?.()}
