@@ -4,7 +4,7 @@ import type { Ask, NestStep, Tell, WayOut } from '../core/safety';
 import type { CalendarDay, Unit } from '../core/units';
 import { ASK_TICKED, ASK_WORDS, TELL_WORDS } from './clause-terms';
 import { endsText } from './label';
-import { inSentence } from './plain-nouns';
+import { inSentence, lower } from './plain-nouns';
 import { categoriesText, premisesList } from './premises-terms';
 import { percentText, unitText, type Show } from './show';
 import { STATUS_WORDS } from './terms';
@@ -523,7 +523,6 @@ export const leftoverText = (onto: string): string =>
 
 const numberOrNull = (fact: string | number | undefined): number | null =>
   typeof fact === 'number' ? fact : null;
-const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** What a tick of a record said, by the caution that it settled. */
 const TICKED: Readonly<Partial<Record<Caution['code'], string>>> = {

@@ -1,4 +1,5 @@
 import { MORE_WORDS } from './more-terms';
+import { lower } from './plain-nouns';
 import { READING_WORDS } from './reading-terms';
 
 /** Names of form fields as the screens label them; a path of the calculation contract stays as it is written. */
@@ -438,8 +439,7 @@ const named = (fields: Readonly<Record<string, string>>, rest: string): string =
 };
 const moreName = (key: string): string | null =>
   Object.hasOwn(MORE_WORDS, key) ? MORE_WORDS[key as keyof typeof MORE_WORDS] : null;
-const behind = (what: string): string =>
-  what === '' ? '' : `, ${what.charAt(0).toLowerCase()}${what.slice(1)}`;
+const behind = (what: string): string => (what === '' ? '' : `, ${lower(what)}`);
 
 /** The name of a field as the screens label it, or null where no screen has such a field. */
 export function knownFieldName(path: string): string | null {
@@ -469,7 +469,7 @@ export function knownFieldName(path: string): string | null {
   if (last === 'value') return knownFieldName(whole);
   if (last === 'unit') {
     const of = knownFieldName(whole);
-    return of === null ? null : `The unit of ${of.charAt(0).toLowerCase()}${of.slice(1)}`;
+    return of === null ? null : `The unit of ${lower(of)}`;
   }
   return null;
 }

@@ -123,5 +123,5 @@ export {
 export { TREATMENT_STATE_WORDS, treatmentName, treatmentText } from './course-terms';
 export { dueBy, dueWords, nightsWords } from './due-terms';
 export { stopPath } from './stop-path';
-export { capital, inSentence, many } from './plain-nouns';
+export { capital, inSentence, lower, many } from './plain-nouns';
 export { FRAME_WORDS, SERIES_WORDS, seriesPlacesText } from './series';

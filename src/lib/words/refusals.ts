@@ -1,6 +1,7 @@
 import type { Fact, Refusal } from '../core/result';
 import { dayEntry, dimensionOf, isUnit, type CalendarDay, type Unit } from '../core/units';
 import { fieldName } from './field-names';
+import { lower } from './plain-nouns';
 import { PLAIN, unitText, type Show } from './show';
 
 /** How a field is called: on the screens by its label, in the calculation contract by its path. */
@@ -183,5 +184,3 @@ function invalidSentence(where: string, facts: Refusal['facts'], show: Show, nam
       return `${where} is not what was expected${got(facts)}.`;
   }
 }
-
-const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);

@@ -7,9 +7,11 @@
 
   /** Cards whose labels do not name the pest: why is said once for all of them, and of each what its label does name. */
   let { options, pest }: { options: readonly Option[]; pest: string } = $props();
-  const named = (option: Option): string => {
-    const clause = option.halts.find(({ code }) => code === 'pest-not-on-label')?.clause;
-    return clause ? `Clause ${clause.at}: “${clause.text}”` : '';
+  const about = ({ label, halts }: Option): string => {
+    const kinds = [FORM_WORDS[label.form], FAMILY_WORDS[label.family]];
+    if (label.demonstration) kinds.push('demonstration label');
+    const clause = halts.find(({ code }) => code === 'pest-not-on-label')?.clause;
+    return `${kinds.join(' · ')}${clause ? `. Clause ${clause.at}: “${clause.text}”` : ''}`;
   };
 </script>
 
@@ -23,11 +25,7 @@
       <li>
         <OneOf class="pick" name="label" value={option.label.id} chosen={undefined}>
           <span class="figure">{option.label.name}</span>
-          <span class="soft small"
-            >{FORM_WORDS[option.label.form]} · {FAMILY_WORDS[option.label.family]}{option.label.demonstration
-              ? ' · demonstration label'
-              : ''}. {named(option)}</span
-          >
+          <span class="soft small">{about(option)}</span>
         </OneOf>
         <div class="pl-9 small">
           {#each option.halts.filter(({ code }) => code !== 'pest-not-on-label') as halt, n (n)}

@@ -15,6 +15,7 @@
     FAMILY_NAMES,
     GRADE_WORDS,
     HOURS_WORDS,
+    lower,
     percentText,
     REGION_WORDS,
     SOURCE_KIND_WORDS,
@@ -138,7 +139,7 @@
   </Table>
   <p class="soft small">
     The label on your own container, local rules and licensed people come before this guide.{g.recheck
-      ? ` Re-check: ${show.prose(g.recheck.charAt(0).toLowerCase() + g.recheck.slice(1))}.`
+      ? ` Re-check: ${show.prose(lower(g.recheck))}.`
       : ''}
   </p>
 
